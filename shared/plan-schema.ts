@@ -33,7 +33,7 @@ import {
   WINTER_TOPS,
   YAWS_DEG,
 } from '#core/yard'
-import { nameSchema, noteSchema } from './names-schema'
+import { nameSchema, noteSchema, reasonSchema } from './names-schema'
 import {
   day,
   decimal,
@@ -77,7 +77,7 @@ export const attachmentSchema: yup.ObjectSchema<Attachment> = record({
 export const acceptanceSchema: yup.ObjectSchema<Acceptance> = record({
   findingKey: text(400, 1),
   measuredMm: yup.number().strict().nullable().defined('${path} is missing: a number or null').min(-10_000).max(10_000),
-  reason: text(500, 1),
+  reason: reasonSchema,
 }).meta({ def: 'acceptance' })
 
 const date = () => monthDay('05-20').required('${path} is missing: a day such as 05-20')
@@ -226,7 +226,10 @@ const figureSchema: yup.ObjectSchema<OwnFigure> = record({
     if (unit !== known.unit)
       return this.createError({
         path: `${path}unit`,
-        message: `${path}unit is ${unit}: ${known.label} is in ${known.unit || 'no unit'}`,
+        message:
+          unit === undefined
+            ? `${path}unit is missing: ${known.label} is in ${known.unit || 'no unit (an empty text)'}`
+            : `${path}unit is ${unit || 'empty'}: ${known.label} is in ${known.unit || 'no unit (an empty text)'}`,
       })
     const problem = problemOfFigure(name, value)
     return problem ? this.createError({ path: `${path}value`, message: `${path}value ${problem}` }) : true

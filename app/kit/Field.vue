@@ -5,6 +5,7 @@ defineProps<{ name: string; label: string; for?: string; wrong?: string | undefi
 
 <template>
   <ElFormItem :prop="name" :label="label" :for="$props.for" :error="wrong">
+    <template v-if="$slots['label']" #label><slot name="label" /></template>
     <slot />
     <template #error="{ error }"
       ><p class="wrong" role="alert" :data-wrong="name">{{ error }}</p></template
@@ -15,6 +16,7 @@ defineProps<{ name: string; label: string; for?: string; wrong?: string | undefi
 <style scoped>
 .wrong {
   color: var(--stop);
+  margin-top: var(--space-2);
   line-height: 1.35;
 }
 </style>

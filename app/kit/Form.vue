@@ -3,7 +3,7 @@
 import type { FormInstance } from 'element-plus'
 import type { FieldRule } from './formRules'
 
-const props = defineProps<{ model: object; rules: Readonly<Record<string, FieldRule>> }>()
+const props = defineProps<{ model: object; rules: Readonly<Record<string, FieldRule>>; line?: boolean }>()
 const emit = defineEmits<{ sound: [] }>()
 const form = ref<FormInstance | null>(null)
 const rules = computed(() => formRules(props.rules))
@@ -25,8 +25,22 @@ defineExpose({ check })
     label-position="top"
     hide-required-asterisk
     scroll-to-error
+    :class="{ line }"
     @submit.prevent="send"
   >
     <slot />
   </ElForm>
 </template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-3);
+  align-items: end;
+}
+
+.line :deep(.el-form-item) {
+  margin: 0;
+}
+</style>

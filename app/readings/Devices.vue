@@ -12,21 +12,22 @@ const moment = useMoment()
 /** Where a device on this machine reaches this Duvet. */
 const { origin } = location
 const known = readingKind(props.kind)
-const name = ref('')
-const place = ref(known.places[0])
+const model = reactive({ name: '', place: known.places[0] })
+const rules = {
+  name: {
+    schema: nameSchema,
+    sentence: `Name of the ${known.device} is empty: give it one, such as ${known.example}.`,
+  },
+}
 const wrong = ref('')
 const added = ref<{ id: string; key: string } | null>(null)
 async function setUp() {
   wrong.value = ''
-  if (!nameSchema.isValidSync(name.value.trim())) {
-    wrong.value = `Name of the ${known.device} is empty: give it one, such as ${known.example}.`
-    return
-  }
   const { yardId, hiveId, kind } = props
-  const answer = await server.addDevice({ yardId, hiveId, kind, place: place.value, name: name.value.trim() })
+  const answer = await server.addDevice({ yardId, hiveId, kind, place: model.place, name: model.name.trim() })
   if (answer.ok) {
     added.value = answer.value
-    name.value = ''
+    model.name = ''
   } else wrong.value = answer.problem.sentence
   emit('changed')
 }
@@ -42,22 +43,27 @@ async function setUp() {
         }}{{ one.batteryPercent === null ? '' : `, battery ${Math.round(one.batteryPercent)} %` }}
       </li>
     </ul>
-    <form @submit.prevent="setUp">
-      <label
-        >Name of the {{ known.device }} <ElInput v-model="name" maxlength="60" :data-testid="`${known.device}-name`"
-      /></label>
-      <label v-if="known.places.length > 1"
-        >Where
-        <ElSelect v-model="place" :data-testid="`${known.device}-place`">
-          <ElOption v-for="one in known.places" :key="one" :value="one" :label="PLACE_WORDS[one]" /></ElSelect
-      ></label>
+    <UiForm :model="model" :rules="rules" line @sound="setUp">
+      <UiField name="name" :label="`Name of the ${known.device}`" :for="`${known.device}-name`">
+        <ElInput
+          :id="`${known.device}-name`"
+          v-model="model.name"
+          maxlength="60"
+          :data-testid="`${known.device}-name`"
+        />
+      </UiField>
+      <UiField v-if="known.places.length > 1" name="place" label="Where">
+        <ElSelect v-model="model.place" aria-label="Where" :data-testid="`${known.device}-place`">
+          <ElOption v-for="one in known.places" :key="one" :value="one" :label="PLACE_WORDS[one]" />
+        </ElSelect>
+      </UiField>
       <ElButton native-type="submit" :data-testid="`add-${known.device}`">Set it up</ElButton>
-    </form>
+    </UiForm>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     <p v-if="added" class="key" :data-testid="`${known.device}-key`">
       Its key is shown this once. To try a simulated one:<br /><code
         >npm run device -- {{ kind }} --id {{ added.id }} --key {{ added.key }} --url {{ origin
-        }}{{ known.places.length > 1 ? ` --place ${place}` : '' }}</code
+        }}{{ known.places.length > 1 ? ` --place ${model.place}` : '' }}</code
       >
     </p>
   </div>
@@ -74,21 +80,6 @@ async function setUp() {
 ul {
   padding: 0;
   list-style: none;
-}
-
-form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-3);
-  align-items: end;
-}
-
-label {
-  display: flex;
-  flex: 1;
-  flex-direction: column;
-  min-width: 130px;
-  font-size: var(--type-2);
 }
 
 .key code {

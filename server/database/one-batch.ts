@@ -1,4 +1,3 @@
-import { there } from '#core/units'
 import { randomUUID } from 'node:crypto'
 import { setTimeout as wait } from 'node:timers/promises'
 import type { Client, InStatement } from '@libsql/client'
@@ -27,14 +26,16 @@ export async function markOf(client: Client): Promise<string> {
  * @throws DatabaseFault where others come first for too long; the error of the work, or of a server that stays away
  */
 export async function inOneBatch<T>(client: Client, work: (held: HeldBack) => Promise<T>): Promise<T> {
-  const sent = new Map<string, T>()
+  const sent = new Map<string, { readonly value: T }>()
   let cutAt: string | undefined
   const until = performance.now() + OVERTAKEN_MS
   for (let tries = 1, cuts = 0; ; tries++) {
     try {
       const before = await markOf(client)
       const mark = before.slice(before.indexOf('/') + 1)
-      if (sent.has(mark)) return there(sent.get(mark))
+      // What is done may give nothing back: it stands in a box of its own.
+      const known = sent.get(mark)
+      if (known) return known.value
       // Somebody wrote since the line was cut: nobody knows whether this went in, so it is not done twice.
       if (cutAt !== undefined && cutAt !== before) throw new DatabaseFault('away', faultSentence('away', undefined))
       const done = await oneTry(client, work, before, sent)
@@ -68,7 +69,7 @@ async function oneTry<T>(
   client: Client,
   work: (held: HeldBack) => Promise<T>,
   before: string,
-  sent: Map<string, T>,
+  sent: Map<string, { readonly value: T }>,
 ): Promise<{ readonly value: T } | undefined> {
   const isOvertaken = async () => (await markOf(client)) !== before
   const held = new HeldBack(client)
@@ -82,7 +83,7 @@ async function oneTry<T>(
   }
   if (held.writes.length === 0) return (await isOvertaken()) ? undefined : { value }
   const mark = randomUUID()
-  sent.set(mark, value)
+  sent.set(mark, { value })
   try {
     await client.batch([onlyWhere(before), ...held.writes, setMark(mark)], 'write')
     return { value }

@@ -290,7 +290,7 @@ describe('what is due', () => {
     const other = page.locator('[data-due^="visit:poplin"]')
     await other.getByRole('button', { name: /^Drop/ }).click()
     expect(await page.getByTestId('due-drop').isDisabled()).toBe(true)
-    await page.getByTestId('due-why').fill('it is sold')
+    await page.getByLabel('Why', { exact: true }).fill('it is sold')
     await page.getByTestId('due-drop').click()
     await expect.poll(() => other.count()).toBe(0)
     const [file] = await Promise.all([page.waitForEvent('download'), page.getByTestId('due-calendar').click()])

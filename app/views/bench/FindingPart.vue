@@ -2,18 +2,22 @@
 // One finding of a card: what is there, what will happen, and why it may stay.
 import { mayStay, type Finding } from '#core/rules'
 import type { FindingWords } from '#core/words'
+import { reasonSchema } from '#wire/names-schema'
 
 const props = defineProps<{ finding: Finding; words: FindingWords; dry?: boolean }>()
 const emit = defineEmits<{ show: []; accept: [reason: string]; withdraw: [] }>()
 const accepting = ref(false)
-const reason = ref('')
-const missing = ref(false)
+const model = reactive({ reason: '' })
+const rules = {
+  reason: {
+    schema: reasonSchema,
+    sentence: 'The reason is empty: write in a few words why this may stay.',
+  },
+}
 function accept() {
-  missing.value = reason.value.trim() === ''
-  if (missing.value) return
-  emit('accept', reason.value.trim())
+  emit('accept', model.reason.trim())
   accepting.value = false
-  reason.value = ''
+  model.reason = ''
 }
 const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.finding.severity))
 </script>
@@ -33,15 +37,20 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
       <ElButton v-if="finding.acceptance" text @click="emit('withdraw')"> Take back </ElButton>
       <ElButton v-else-if="!accepting && mayStay(finding)" text @click="accepting = true">Accept…</ElButton>
     </div>
-    <form v-if="accepting" @submit.prevent="accept">
-      <label :for="`reason-${finding.key}`">Why is it all right here?</label>
-      <ElInput :id="`reason-${finding.key}`" v-model="reason" maxlength="500" placeholder="It comes off on Sunday" />
-      <p v-if="missing" class="wrong" role="alert">The reason is empty: write in a few words why this may stay.</p>
+    <UiForm v-if="accepting" :model="model" :rules="rules" line class="why" @sound="accept">
+      <UiField name="reason" label="Why is it all right here?" :for="`reason-${finding.key}`">
+        <ElInput
+          :id="`reason-${finding.key}`"
+          v-model="model.reason"
+          maxlength="500"
+          placeholder="It comes off on Sunday"
+        />
+      </UiField>
       <div class="ways">
         <ElButton type="primary" native-type="submit">Accept</ElButton>
         <ElButton text @click="accepting = false">Cancel</ElButton>
       </div>
-    </form>
+    </UiForm>
   </div>
 </template>
 
@@ -101,7 +110,7 @@ p {
   color: var(--soft-ink);
 }
 
-form {
+.why {
   margin-top: var(--space-3);
 }
 </style>

@@ -34,7 +34,7 @@ function focusWanted() {
 
 <template>
   <UiSheet :title="`Sizes of ${name}`" width="min(940px, 96vw)" top="6vh" @opened="focusWanted" @close="emit('close')">
-    <form @submit.prevent="sizes.save">
+    <UiForm :model="sizes.typed" :rules="{}" line class="two" @sound="sizes.save">
       <div class="seen">
         <LazyBenchSizesPicture
           v-if="pattern && sizes.rows[0]"
@@ -55,22 +55,29 @@ function focusWanted() {
       </div>
       <div class="sizes">
         <div v-for="row in sizes.rows" :key="row.name" class="row">
-          <label :for="`size-${row.name}`"
-            >{{ dimensionWord(row.name) }}{{ ' '
-            }}<small v-if="row.measured"
-              >measured, ± {{ showLength(row.measured.plusMinusMm, preferences.units) }}; as made
-              {{ sizes.shown(row.drawn) }}</small
-            ></label
+          <UiField
+            :name="row.name"
+            :label="dimensionWord(row.name)"
+            :for="`size-${row.name}`"
+            :wrong="sizes.problems[row.name]"
           >
-          <ElInput
-            :id="`size-${row.name}`"
-            :model-value="sizes.written(row.name)"
-            :placeholder="sizes.shown(row.drawn)"
-            clearable
-            :data-testid="`size-${row.name}`"
-            @update:model-value="sizes.typed[row.name] = $event"
-            @focus="light(row.name, $event)"
-          />
+            <template #label
+              >{{ dimensionWord(row.name) }}{{ ' '
+              }}<small v-if="row.measured"
+                >measured, ± {{ showLength(row.measured.plusMinusMm, preferences.units) }}; as made
+                {{ sizes.shown(row.drawn) }}</small
+              ></template
+            >
+            <ElInput
+              :id="`size-${row.name}`"
+              :model-value="sizes.written(row.name)"
+              :placeholder="sizes.shown(row.drawn)"
+              clearable
+              :data-testid="`size-${row.name}`"
+              @update:model-value="sizes.typed[row.name] = $event"
+              @focus="light(row.name, $event)"
+            />
+          </UiField>
           <ElTooltip :content="sizes.sourceOf(row.drawn)" placement="left" :trigger="['hover', 'focus', 'click']">
             <ElButton text class="mark" :aria-label="`${dimensionWord(row.name)}: ${sizes.sourceOf(row.drawn)}`">{{
               row.drawn?.source.mark ?? '?'
@@ -85,8 +92,14 @@ function focusWanted() {
               @click="sizes.typedOther[row.name] = ''"
               >Its other side differs…</ElButton
             >
-            <template v-else>
-              <label :for="`size-${row.name}-other`">on its right or back side</label>
+            <UiField
+              v-else
+              :name="`${row.name}-other`"
+              label="on its right or back side"
+              :for="`size-${row.name}-other`"
+              :wrong="sizes.otherProblems[row.name]"
+              class="other"
+            >
               <ElInput
                 :id="`size-${row.name}-other`"
                 :model-value="sizes.writtenOther(row.name)"
@@ -96,8 +109,7 @@ function focusWanted() {
                 @update:model-value="sizes.typedOther[row.name] = $event"
                 @focus="light(row.name, $event)"
               />
-              <p v-if="sizes.otherProblems[row.name]" class="wrong" role="alert">{{ sizes.otherProblems[row.name] }}</p>
-            </template>
+            </UiField>
           </template>
           <p v-if="sizes.asked[row.name]" class="asked" role="status">
             {{ showLength(sizes.asked[row.name]!.mm, preferences.units) }} is the
@@ -120,10 +132,9 @@ function focusWanted() {
               {{ withPlusMinus(reading, preferences.reader) }}
             </ElButton>
           </p>
-          <p v-if="sizes.problems[row.name]" class="wrong" role="alert">
-            {{ sizes.problems[row.name] }}
+          <p v-if="sizes.meanings[row.name]" class="meant">
             <ElButton
-              v-for="meaning in sizes.meanings[row.name] ?? []"
+              v-for="meaning in sizes.meanings[row.name]"
               :key="meaning"
               @click="sizes.typed[row.name] = meaning"
             >
@@ -136,12 +147,12 @@ function focusWanted() {
         <ElButton type="primary" native-type="submit" data-testid="save-sizes">Save</ElButton>
         <ElButton text @click="emit('close')">Cancel</ElButton>
       </div>
-    </form>
+    </UiForm>
   </UiSheet>
 </template>
 
 <style scoped>
-form {
+.two {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: var(--space-4) var(--space-6);
@@ -159,7 +170,7 @@ form {
 }
 
 @media (max-width: 760px) {
-  form {
+  .two {
     display: block;
   }
 }
@@ -173,13 +184,12 @@ form {
 
 .row {
   display: grid;
-  grid-template-columns: 1fr 170px 48px;
+  grid-template-columns: minmax(0, 240px) 48px;
   gap: var(--space-2) var(--space-3);
-  align-items: center;
+  align-items: end;
 }
 
 small {
-  display: block;
   color: var(--soft-ink);
   font-size: var(--type-1);
 }
@@ -192,7 +202,7 @@ small {
 
 .readings,
 .asked,
-.wrong {
+.meant {
   grid-column: 1 / -1;
 }
 

@@ -21,10 +21,13 @@ const state = props.answers
       <p>
         <b>{{ told(state.asking.line).text }}</b>
       </p>
-      <label v-if="state.asking.what === 'put-off'"
-        >Until <UiDay name="Until" :value="state.until" data-testid="due-until" @change="state.until = $event"
-      /></label>
-      <label v-else>Why <ElInput v-model="state.why" :maxlength="200" aria-label="Why" data-testid="due-why" /></label>
+      <EntryDay
+        v-if="state.asking.what === 'put-off'"
+        :model-value="state.until"
+        name="Until"
+        @update:model-value="state.until = $event ?? ''"
+      />
+      <EntryText v-else v-model="state.why" name="Why" :most="200" />
       <p class="acts">
         <ElButton
           v-if="state.asking.what === 'put-off'"

@@ -45,10 +45,8 @@ const leaveOut = (i: number) => props.draft.set({ tasks: props.draft.all.tasks.f
     :most-kg="100"
     @update:model-value="fed = { ...fed, kg: $event }"
   />
-  <label class="by">By <ElInput v-model="by" :maxlength="60" aria-label="By" placeholder="whoever writes" /></label>
-  <label
-    >Note <ElInput v-model="note" type="textarea" :rows="2" :maxlength="2000" aria-label="Note" data-testid="look-note"
-  /></label>
+  <EntryText v-model="by" name="By" :most="60" hint="whoever writes" />
+  <EntryText v-model="note" name="Note" :most="2000" :rows="2" />
   <div class="task" role="group" aria-label="What is next">
     <ElInput v-model="task.text" :maxlength="200" placeholder="what is next" aria-label="What is next" />
     <UiDay name="By" :value="task.by" @change="task.by = $event" />
@@ -65,10 +63,6 @@ const leaveOut = (i: number) => props.draft.set({ tasks: props.draft.all.tasks.f
 </template>
 
 <style scoped>
-.by .el-input {
-  max-width: 240px;
-}
-
 .task {
   display: flex;
   flex-wrap: wrap;

@@ -90,7 +90,7 @@ const under = computed(() =>
         ></template
       >
       <template #own="{ row }"
-        ><form class="own" @submit.prevent="own(row)">
+        ><UiForm :model="typed" :rules="{}" class="own" @sound="own(row)">
           <ElButton
             :aria-label="`One ${row.name} less in the shed`"
             :disabled="row.free.length === 0"
@@ -112,7 +112,7 @@ const under = computed(() =>
             >+</ElButton
           >
           <ElButton v-if="typed[row.patternId]" native-type="submit">Set</ElButton>
-        </form></template
+        </UiForm></template
       >
       <template #more="{ row }"
         ><ElButton
@@ -168,20 +168,6 @@ const under = computed(() =>
 .wide {
   position: relative;
   overflow-x: auto;
-}
-
-.el-input,
-.el-select {
-  max-width: 270px;
-}
-
-.el-input {
-  width: 74px;
-}
-
-.el-input,
-.el-select {
-  max-width: 270px;
 }
 
 .el-input {

@@ -9,17 +9,21 @@ const emit = defineEmits<{ close: [] }>()
 const MOST_NAMED = 6
 const yards = useYards()
 const preferences = usePreferences()
-const text = ref('')
-const problem = ref('')
-const typed = computed(() => typedFigure(props.row, text.value, props.yard, preferences.reader))
+const model = reactive({ text: '' })
+const read = (text: unknown) => typedFigure(props.row, String(text), props.yard, preferences.reader)
+const problemOf = (text: unknown) => {
+  const typed = read(text)
+  return 'problem' in typed ? typed.problem : ''
+}
+const rules = { text: { schema: { isValidSync: (text: unknown) => problemOf(text) === '' }, sentence: problemOf } }
+const typed = computed(() => read(model.text))
 /** Nothing while nothing sound is typed. */
 const effect = computed<ToldEffect | null>(() => {
-  if (text.value.trim() === '' || 'problem' in typed.value) return null
+  if (model.text.trim() === '' || 'problem' in typed.value) return null
   return effectInWords(props.yard, typed.value.edit, preferences.reader)
 })
 
 function save() {
-  problem.value = 'problem' in typed.value ? typed.value.problem : ''
   if ('problem' in typed.value) return
   yards.perform(props.yard.id, typed.value.edit)
   emit('close')
@@ -27,8 +31,10 @@ function save() {
 </script>
 
 <template>
-  <form class="edit" @submit.prevent="save">
-    <label>Your own figure <ElInput v-model="text" :placeholder="row.value" data-testid="own-figure" /></label>
+  <UiForm :model="model" :rules="rules" line class="edit" @sound="save">
+    <UiField name="text" label="Your own figure" for="own-figure">
+      <ElInput id="own-figure" v-model="model.text" :placeholder="row.value" data-testid="own-figure" />
+    </UiField>
     <ElButton type="primary" native-type="submit">Use it</ElButton>
     <ElButton text @click="emit('close')">Cancel</ElButton>
     <template v-if="effect">
@@ -42,8 +48,7 @@ function save() {
         <span v-for="(gap, i) in effect.gaps.slice(0, MOST_NAMED)" :key="i">{{ gap }}</span>
       </div>
     </template>
-    <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
-  </form>
+  </UiForm>
 </template>
 
 <style scoped>
@@ -51,20 +56,12 @@ function save() {
   /* Where the table is wider than the screen, what is typed and told stays on it. */
   position: sticky;
   left: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-3) var(--space-5);
-  align-items: center;
+  padding: var(--space-3);
   max-width: calc(100vw - 40px);
 }
 
 .effect {
   display: grid;
   flex-basis: 100%;
-}
-
-.wrong {
-  flex-basis: 100%;
-  color: var(--stop);
 }
 </style>

@@ -49,7 +49,7 @@ function send() {
 
 <template>
   <UiModes v-model="method" :of="METHODS" name="How it is weighed" />
-  <UiForm :model="model" :rules="rules" class="typed" @sound="send">
+  <UiForm :model="model" :rules="rules" line class="typed" @sound="send">
     <UiField
       v-for="[name, , label] in fields"
       :key="name"
@@ -72,10 +72,6 @@ function send() {
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
   gap: var(--space-3);
   align-items: start;
-}
-
-.typed :deep(.el-form-item) {
-  margin: 0;
 }
 
 .typed .el-button {

@@ -34,6 +34,21 @@ describe('figures that go in pairs', () => {
       expect([name, listed.has(name as FigureName)]).toEqual([name, true])
   })
 
+  it('a figure of a file that says no unit, or another one, is refused in words', () => {
+    const said = (unit?: string) => {
+      const plan = { ...planOf([yard]), yards: [{ ...yard, figures: [{ name: 'gravityMPerS2', value: 9.8, unit }] }] }
+      try {
+        planSchema.validateSync(plan)
+        return ''
+      } catch (error) {
+        return (error as Error).message
+      }
+    }
+    expect(said()).toMatch(/unit is missing: gravity is in m\/s²$/)
+    expect(said('')).toMatch(/unit is empty: gravity is in m\/s²$/)
+    expect(said('kg')).toMatch(/unit is kg: gravity is in m\/s²$/)
+  })
+
   it('a least over its most is refused with the other one named, and so is taking back what makes it so', () => {
     expect(set(yard, 'beeSpaceMinMm', 20)).toMatchObject({ ok: false, problem: { reason: 'figures-cross' } })
     const wide = set(yard, 'beeSpaceMaxMm', 25)

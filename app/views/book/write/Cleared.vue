@@ -17,7 +17,7 @@ watchEffect(() => {
 <template>
   <div class="form">
     <EntryPick v-model="typed.how" name="It was" :of="CLEARED_HOW.map((how) => [how, CLEARED_WORDS[how]] as const)" />
-    <label>By whom <ElInput v-model="typed.who" :maxlength="80" aria-label="By whom" /></label>
+    <EntryText v-model="typed.who" name="By whom" :most="80" />
     <UiCaution>
       From here on its kit may go to other hives. Where a disease was found, do as the inspector says: some kit is
       burned, not cleaned.

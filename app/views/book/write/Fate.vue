@@ -40,6 +40,6 @@ watchEffect(() => {
         diseases must be reported.
       </UiCaution>
     </template>
-    <label>In your words <ElInput v-model="typed.cause" :maxlength="200" aria-label="In your words" /></label>
+    <EntryText v-model="typed.cause" name="In your words" :most="200" />
   </div>
 </template>

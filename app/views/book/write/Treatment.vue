@@ -33,10 +33,8 @@ watchEffect(() => {
 <template>
   <div class="form">
     <UiCaution>{{ TREATMENT_CAUTION }}</UiCaution>
-    <label
-      >What, by its label <ElInput v-model="typed.product" :maxlength="80" aria-label="What, by its label"
-    /></label>
-    <label>How much <ElInput v-model="typed.amount" :maxlength="80" aria-label="How much" /></label>
+    <EntryText v-model="typed.product" name="What, by its label" :most="80" />
+    <EntryText v-model="typed.amount" name="How much" :most="80" />
     <EntryNumber
       v-for="[name, word, min, max] in LABEL"
       :key="name"
@@ -52,30 +50,10 @@ watchEffect(() => {
       :least-celsius="-20"
       :most-celsius="50"
     />
-    <label v-for="[name, word, most] in RECORD" :key="name"
-      >{{ word }} <ElInput v-model="typed[name]" :maxlength="most" :aria-label="word"
-    /></label>
-    <label v-for="[name, word] in DAYS" :key="name"
-      >{{ word }} <UiDay :name="word" :value="typed[name] ?? ''" @change="typed[name] = $event || undefined"
-    /></label>
+    <EntryText v-for="[name, word, most] in RECORD" :key="name" v-model="typed[name]" :name="word" :most="most" />
+    <EntryDay v-for="[name, word] in DAYS" :key="name" v-model="typed[name]" :name="word" />
     <small>Keep this record: five years in Britain, elsewhere as local law says.</small>
-    <label
-      >Came out on <UiDay name="Came out on" :value="typed.until ?? ''" @change="typed.until = $event || undefined"
-    /></label>
+    <EntryDay v-model="typed.until" name="Came out on" />
     <ElCheckbox v-model="typed.supersMayStay">Its label allows supers for people</ElCheckbox>
   </div>
 </template>
-
-<style scoped>
-label {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-2) var(--space-4);
-  align-items: center;
-  justify-content: space-between;
-}
-
-label .el-input {
-  max-width: 240px;
-}
-</style>
