@@ -19,7 +19,7 @@ export default defineNuxtConfig({
   ssr: false,
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', '@element-plus/nuxt', '@nuxt/eslint', '@vite-pwa/nuxt', 'nuxt-auth-utils'],
-  css: ['~/assets/fonts.css', '~/assets/tokens.css', '~/assets/theme.css', '~/assets/main.css'],
+  css: ['~/assets/fonts.css', '~/assets/tokens.css', '~/assets/theme.css', '~/assets/main.css', '~/assets/layout.css'],
   elementPlus: { importStyle: 'css', icon: 'ElIcon' },
   alias: { '#core': root('./core'), '#wire': root('./shared'), '#demo': root('./demo') },
   app: {

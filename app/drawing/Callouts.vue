@@ -115,17 +115,7 @@ const shown = computed(() =>
 </template>
 
 <style scoped>
-.press {
-  cursor: pointer;
-}
-
 .callout > :not(.press) {
   pointer-events: none;
-}
-
-.press:focus-visible {
-  stroke: #27408b;
-  stroke-width: 4;
-  outline: none;
 }
 </style>

@@ -37,17 +37,7 @@ const measures = computed(() => partMeasures(props.entry, props.view, props.axis
 </template>
 
 <style scoped>
-.press {
-  cursor: pointer;
-}
-
 .through {
   pointer-events: none;
-}
-
-.press:focus-visible {
-  stroke: #27408b;
-  stroke-width: 4;
-  outline: none;
 }
 </style>

@@ -37,7 +37,7 @@ const [time, decimal, zone] = [field('timeColumn'), field('decimal'), field('zon
 </script>
 
 <template>
-  <div class="import" :data-testid="`import-${test}`">
+  <div class="on-sheet" :data-testid="`import-${test}`">
     <UiFile :name="name" accept=".csv,text/csv,text/plain" :data-testid="`${test}-file`" @file="file.choose">
       <span class="plain-button">Choose a CSV file</span>
     </UiFile>
@@ -82,16 +82,6 @@ const [time, decimal, zone] = [field('timeColumn'), field('decimal'), field('zon
 </template>
 
 <style scoped>
-.import {
-  display: flex;
-  flex-direction: column;
-  gap: var(--space-3);
-  padding: var(--space-3) var(--space-4);
-  border: 1px solid var(--seam);
-  border-radius: 8px;
-  background: var(--sheet);
-}
-
 .mapping {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));

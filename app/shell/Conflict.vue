@@ -78,26 +78,3 @@ const hiveName = computed(
     </div>
   </UiSheet>
 </template>
-
-<style scoped>
-.versions {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
-  gap: var(--space-5);
-  margin-top: var(--space-3);
-}
-
-section {
-  min-width: 0;
-  padding: var(--space-3);
-  overflow: hidden;
-  border: 1px solid var(--seam);
-  border-radius: 9px;
-  background: var(--linen);
-}
-
-section :deep(svg[role='group']) {
-  max-width: 100%;
-  height: auto;
-}
-</style>

@@ -16,7 +16,7 @@ const worst = computed(() => props.card.findings[0]!.finding)
 
 <template>
   <article
-    class="finding"
+    class="finding toned"
     :class="worst.acceptance ? 'accepted' : worst.severity"
     :data-rule="worst.rule"
     :data-severity="worst.severity"
@@ -51,23 +51,11 @@ const worst = computed(() => props.card.findings[0]!.finding)
   border-left: 6px solid var(--tone);
   border-radius: 8px;
   background: var(--sheet);
-  --tone: var(--note);
 }
 
 .stop {
-  --tone: var(--stop);
   background: #fff6f5;
 }
-.mend {
-  --tone: var(--mend);
-}
-.watch {
-  --tone: var(--watch);
-}
-.accepted {
-  --tone: var(--seam);
-}
-
 .shared {
   display: flex;
   flex-wrap: wrap;

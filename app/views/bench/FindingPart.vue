@@ -23,7 +23,7 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
 </script>
 
 <template>
-  <div class="part" :class="severity">
+  <div class="part toned" :class="severity">
     <ElButton class="bare title" @click="emit('show')">
       <ShellSeverityMark :grade="finding.severity" :marginal="finding.marginal" />
       <span
@@ -55,23 +55,6 @@ const severity = computed(() => (props.finding.acceptance ? 'accepted' : props.f
 </template>
 
 <style scoped>
-.part {
-  --tone: var(--note);
-}
-
-.stop {
-  --tone: var(--stop);
-}
-.mend {
-  --tone: var(--mend);
-}
-.watch {
-  --tone: var(--watch);
-}
-.accepted {
-  --tone: var(--seam);
-}
-
 .title {
   display: flex;
   gap: var(--space-3);

@@ -78,7 +78,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
         <BenchTray v-else-if="drawn > 2" @taken="open.traying = false" />
       </aside>
       <section
-        class="middle"
+        class="middle shown"
         aria-label="Drawing"
         :style="{ '--narrow-px': `${narrowHeightPx(bench.assessment.gaps.length)}px` }"
       >
@@ -132,13 +132,6 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
   overflow-y: auto;
   border-right: 2px dashed var(--seam);
   background: var(--paper);
-}
-
-.middle {
-  display: flex;
-  flex-direction: column;
-  min-width: 0;
-  min-height: 0;
 }
 
 .middle > :deep(.drawing) {

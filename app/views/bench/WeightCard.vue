@@ -23,7 +23,7 @@ const COLUMNS = columnsFor<(typeof items.value)[number]>(
 </script>
 
 <template>
-  <section class="weight" aria-label="Weight" data-testid="weight-card">
+  <section class="on-sheet" aria-label="Weight" data-testid="weight-card">
     <h2>{{ shown.title }}</h2>
     <p class="total">
       <b>{{ showMass(shown.kg.middle, preferences.units) }}</b>
@@ -38,13 +38,6 @@ const COLUMNS = columnsFor<(typeof items.value)[number]>(
 </template>
 
 <style scoped>
-.weight {
-  padding: var(--space-3) var(--space-4);
-  border: 1px solid var(--seam);
-  border-radius: 8px;
-  background: var(--sheet);
-}
-
 h2 {
   font-size: var(--type-3);
 }

@@ -51,7 +51,7 @@ function withdraw(finding: Finding) {
 </script>
 
 <template>
-  <aside class="right" aria-label="What will happen">
+  <aside class="right beside" aria-label="What will happen">
     <p class="summary" data-testid="summary">
       <ShellSeverityMark :grade="worst" />
       {{ summary }}
@@ -90,15 +90,6 @@ function withdraw(finding: Finding) {
 </template>
 
 <style scoped>
-.right {
-  display: flex;
-  flex-direction: column;
-  gap: var(--space-3);
-  padding: var(--space-3) var(--space-4);
-  overflow-y: auto;
-  border-left: 2px dashed var(--seam);
-}
-
 .summary {
   display: flex;
   gap: var(--space-3);

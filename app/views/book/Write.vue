@@ -96,7 +96,7 @@ async function keep() {
 </script>
 
 <template>
-  <div class="write" data-testid="book-write">
+  <div class="write on-sheet" data-testid="book-write">
     <p v-if="old" data-testid="correcting">
       Written again: it takes the place of what was written on {{ preferences.day(old.at) }}, which stays in the log.
     </p>
@@ -126,18 +126,10 @@ async function keep() {
 </template>
 
 <style scoped>
-.write,
 .write :deep(.form) {
   display: flex;
   flex-direction: column;
   gap: var(--space-3);
-}
-
-.write {
-  padding: var(--space-3) var(--space-4);
-  border: 1px solid var(--seam);
-  border-radius: 8px;
-  background: var(--sheet);
 }
 
 .write > p {

@@ -50,16 +50,3 @@ const state = props.answers
     </template>
   </ElDialog>
 </template>
-
-<style scoped>
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-3);
-}
-
-.acts .el-button {
-  min-height: 44px;
-  margin: 0;
-}
-</style>

@@ -79,17 +79,6 @@ small {
   color: var(--stop);
 }
 
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-3);
-}
-
-.acts .el-button {
-  min-height: 44px;
-  margin: 0;
-}
-
 @media (max-width: 760px) {
   li {
     grid-template-columns: 1fr;

@@ -141,12 +141,6 @@ useHead({ title: computed(() => `${title.value} – Duvet`) })
 </template>
 
 <style scoped>
-.to {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-}
-
 .outside {
   display: flex;
   flex-wrap: wrap;

@@ -44,7 +44,7 @@ const order = computed(() => new Map((frames.across?.places ?? []).map(({ conten
 </script>
 
 <template>
-  <section class="figures" aria-label="What this spacing makes of the comb" data-testid="figures">
+  <section class="on-sheet" aria-label="What this spacing makes of the comb" data-testid="figures">
     <p class="head">
       <b>{{ counted(counts.frames, 'frame') }}</b>{{ counts.others > 0 ? ` and ${counts.others} more` : '' }}; the box
       is made for {{ counts.full }}.
@@ -102,13 +102,6 @@ const order = computed(() => new Map((frames.across?.places ?? []).map(({ conten
 </template>
 
 <style scoped>
-.figures {
-  padding: var(--space-3) var(--space-4);
-  border: 1px solid var(--seam);
-  border-radius: 8px;
-  background: var(--sheet);
-}
-
 dl {
   display: grid;
   grid-template-columns: auto 1fr;

@@ -124,7 +124,7 @@ function takeCompared({ part }: { readonly part: Part }): void {
       <aside class="left">
         <ShellInTurn><FramesTools ref="tools" /></ShellInTurn>
       </aside>
-      <section class="middle" aria-label="Drawing">
+      <section class="middle shown" aria-label="Drawing">
         <FramesActing />
         <p v-if="some" class="caution" data-testid="frames-disease">
           Before a comb goes to another colony, look it over for disease. Combs of a colony that died or left stay where
@@ -143,7 +143,7 @@ function takeCompared({ part }: { readonly part: Part }): void {
           it out.
         </p>
       </section>
-      <aside class="right">
+      <aside class="right beside">
         <ShellInTurn><FramesFigures /></ShellInTurn>
         <ShellInTurn
           ><BenchFindingCard
@@ -186,26 +186,10 @@ function takeCompared({ part }: { readonly part: Part }): void {
   background: var(--paper);
 }
 
-.middle {
-  display: flex;
-  flex-direction: column;
-  min-width: 0;
-  min-height: 0;
-}
-
 .grow {
   flex: 1;
   min-height: 0;
   padding: var(--space-2) 0;
-}
-
-.right {
-  display: flex;
-  flex-direction: column;
-  gap: var(--space-3);
-  padding: var(--space-3) var(--space-4);
-  overflow-y: auto;
-  border-left: 2px dashed var(--seam);
 }
 
 .boxes {

@@ -177,8 +177,6 @@ p {
 
 .asked,
 .acts {
-  display: flex;
-  flex-wrap: wrap;
   gap: var(--space-3) var(--space-5);
   align-items: center;
 }
@@ -192,9 +190,5 @@ p {
 .acts .el-select,
 .asked .el-select {
   width: 230px;
-}
-
-.acts .el-button {
-  min-height: 44px;
 }
 </style>

@@ -101,14 +101,7 @@ p {
 }
 
 .acts {
-  display: flex;
-  flex-wrap: wrap;
   gap: var(--space-4);
-}
-
-.acts .el-button {
-  min-height: 44px;
-  margin: 0;
 }
 
 .stop {

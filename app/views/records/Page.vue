@@ -35,12 +35,6 @@ useHead({ title: computed(() => `Records of ${yard.value?.name ?? 'a yard'} – 
 </template>
 
 <style scoped>
-.to {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-}
-
 .records {
   padding: 0 var(--space-5) calc(var(--space-6) + var(--foot));
 }

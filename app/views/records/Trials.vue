@@ -219,12 +219,6 @@ h3 {
 }
 
 .acts {
-  display: flex;
   gap: var(--space-4);
-}
-
-.acts .el-button {
-  margin: 0;
-  min-height: 44px;
 }
 </style>

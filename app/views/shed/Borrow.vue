@@ -70,7 +70,7 @@ function borrow() {
           <ElOption v-for="one in sheds" :key="one.yard.id" :value="one.yard.id" :label="one.yard.name" />
         </ElSelect>
       </label>
-      <ul v-if="from">
+      <ul v-if="from" class="pictured">
         <li v-for="pile in from.lying" :key="pile.key">
           <DrawingPatternPicture v-if="pile.pattern" :pattern="pile.pattern" />
           <span
@@ -116,11 +116,6 @@ ul {
 }
 
 li {
-  display: grid;
-  grid-template-columns: 56px minmax(0, 1fr) auto;
-  gap: var(--space-4);
-  align-items: center;
-  padding: var(--space-3) 0;
   border-bottom: 1px solid var(--seam);
 }
 

@@ -68,7 +68,7 @@ const shown = computed(() =>
 <template>
   <section v-if="shown.length > 0" class="loans" aria-label="Who has what" data-testid="loans">
     <h2>Who has what</h2>
-    <ul>
+    <ul class="pictured">
       <li v-for="pile in shown" :key="pile.key" :data-loan="pile.isLent ? 'lent' : 'borrowed'">
         <DrawingPatternPicture v-if="pile.pattern" :pattern="pile.pattern" />
         <p>
@@ -112,14 +112,6 @@ ul {
   margin: 0;
   padding: 0;
   list-style: none;
-}
-
-li {
-  display: grid;
-  grid-template-columns: 56px minmax(0, 1fr) auto;
-  gap: var(--space-4);
-  align-items: center;
-  padding: var(--space-3) 0;
 }
 
 li + li {

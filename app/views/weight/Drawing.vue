@@ -174,8 +174,4 @@ const pile = computed(() =>
 svg {
   display: block;
 }
-
-.press {
-  cursor: pointer;
-}
 </style>

@@ -67,7 +67,7 @@ const columns = computed(() =>
 </script>
 
 <template>
-  <section class="factors" data-testid="factors">
+  <section class="on-sheet" data-testid="factors">
     <h2>{{ capital(name) }}</h2>
     <p>
       <b>{{ mass(lift.kg.middle) }}</b> ({{ rangeInWords(lift.kg, preferences.reader) }}){{
@@ -94,13 +94,6 @@ const columns = computed(() =>
 </template>
 
 <style scoped>
-.factors {
-  padding: var(--space-3) var(--space-4);
-  border: 1px solid var(--seam);
-  border-radius: 8px;
-  background: var(--sheet);
-}
-
 .schools {
   margin: var(--space-3) 0;
   padding-left: var(--space-5);

@@ -33,7 +33,7 @@ const LIFTS = columnsFor<Lift>(
 
 <template>
   <div class="columns">
-    <section class="middle" aria-label="Drawing">
+    <section class="middle shown" aria-label="Drawing">
       <p class="lead" data-testid="lift-summary">
         <b v-if="lifts.worst" class="first" data-testid="verdict"
           ><ShellSeverityMark :grade="lifts.worst.grade" /> {{ capital(nameOf(lifts.worst.partId)) }} is
@@ -61,7 +61,7 @@ const LIFTS = columnsFor<Lift>(
           @choose="chosen = $event"
       /></ShellInTurn>
     </section>
-    <aside class="right">
+    <aside class="right beside">
       <UiTable
         v-if="lifts.lifts.length > 0"
         class="list"
@@ -104,24 +104,8 @@ const LIFTS = columnsFor<Lift>(
   border-top: 2px dashed var(--seam);
 }
 
-.middle {
-  display: flex;
-  flex-direction: column;
-  min-width: 0;
-  min-height: 0;
-}
-
 .grow {
   flex: 1;
-}
-
-.right {
-  display: flex;
-  flex-direction: column;
-  gap: var(--space-3);
-  padding: var(--space-3) var(--space-4);
-  overflow-y: auto;
-  border-left: 2px dashed var(--seam);
 }
 
 .right > * {
