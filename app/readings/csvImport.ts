@@ -1,7 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { counted } from '#core/words'
 import type { ServerAnswer } from '~/client/ask'
-import type { OpenedFile, ReadRows } from '~/workers/csv-door'
+import type { OpenedFile, ReadRows } from '#wire/readings/csv-file'
 
 const MOST_BYTES = 20_000_000
 

@@ -30,6 +30,11 @@ export function counted(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`
 }
 
+const LISTED = new Intl.ListFormat('en-GB', { type: 'conjunction' })
+
+/** Names one after the other: `a`, `a and b`, `a, b and c`. */
+export const listed = (names: readonly string[]): string => LISTED.format(names)
+
 /** The name with its article, where it is not numbered and not the keeper's own: `the crown board`, `super 1`. */
 export function the(name: string): string {
   return /^[a-z]/.test(name) && !/\d$/.test(name) ? `the ${name}` : name

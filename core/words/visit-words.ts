@@ -12,7 +12,7 @@ import {
   type Parting,
 } from '../year'
 import { holdsWord } from './frame-words'
-import { capital, counted, patternName, type Reader } from './names'
+import { capital, counted, listed, patternName, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 import { REASON_WORDS, visitStepInWords } from './year-words'
 
@@ -181,7 +181,7 @@ function sortingInWords(
     return [
       'Its combs fit no box that stays: leave it on top until the colony has moved out of it, and come back then.',
     ]
-  const there = sortInto.map(nameOf).join(' and ')
+  const there = listed(sortInto.map(nameOf))
   const leaving = parts.get(partId)
   const staying = sortInto.flatMap((id) => parts.get(id) ?? [])
   const { moves, unknown } = leaving ? sortFrames(leaving, staying) : { moves: [], unknown: 0 }

@@ -12,7 +12,7 @@ import type {
 } from '../loads'
 import type { Change, Duty } from '../ask'
 import { inchesFromMm, massFigure, massUnit, showLength, showMass, showStature, type UnitSystem } from '../units'
-import { counted, type Reader } from './names'
+import { counted, listed, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 
 export const FULLNESS_WORDS: Record<Fullness, string> = {
@@ -184,7 +184,7 @@ export function sayingInWords(
       : [`to weigh ${boxKg[0] === boxKg[1] ? '' : `${mass(boxKg[0])} to `}${mass(boxKg[1])} in all`]),
   ]
   return (
-    `A full ${name} is said ${said.join(' and ')}; by its combs it is ${rangeInWords(honey, reader)} of honey, ` +
+    `A full ${name} is said ${listed(said)}; by its combs it is ${rangeInWords(honey, reader)} of honey, ` +
     `${rangeInWords(inAll, reader)} in all.`
   )
 }

@@ -14,7 +14,7 @@ import {
 } from '../parts'
 import { firstWet, type FaceState, type HeatFace, type WinterState } from '../heat'
 import type { Sheet } from './build-sheet'
-import { capital, the, type Reader } from './names'
+import { capital, listed, the, type Reader } from './names'
 import { inVocabulary } from './vocabulary'
 import { rangeInWords } from './weight-words'
 import {
@@ -114,7 +114,7 @@ function facesWord(faces: readonly FaceState[], names: ReadonlyMap<string, strin
   const [first] = faces
   const one = first ? faceWord(first.face, names, reader) : ''
   if (faces.length < 2 || !first) return one
-  const sides = faces.map(({ face }) => face.side).join(' and ')
+  const sides = listed(faces.flatMap(({ face }) => face.side ?? []))
   const whole = faces.length === 4 ? 'four' : sides
   return one.replace(`${first.face.side} wall`, `${whole} walls`)
 }

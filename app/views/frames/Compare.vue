@@ -4,7 +4,7 @@ import { compareSpacings, type SpacingOption } from '#core/ask'
 import { spacedFor, stepsTo, fullCount } from '#core/stack'
 import { hangAcross, isFrame, type ResolvedPart, isUndrawn, type Catalogue } from '#core/parts'
 import { showLength, showMass } from '#core/units'
-import { askInWords, capital, counted, rangeInWords, spacingInWords, spacingStepInWords } from '#core/words'
+import { askInWords, capital, counted, listed, rangeInWords, spacingInWords, spacingStepInWords } from '#core/words'
 
 const props = defineProps<{ boxes: readonly ResolvedPart[]; catalogue: Catalogue; one?: boolean }>()
 const emit = defineEmits<{ take: [box: ResolvedPart] }>()
@@ -142,7 +142,7 @@ const columns = computed(() =>
     </div>
     <p v-if="honeyAgainstFull.length > 0" class="schools" data-testid="honey-schools">
       Most keepers say that fewer frames hold the same honey. By the geometry it is
-      {{ honeyAgainstFull.map(percent).join(' and ') }} against full count: there are fewer gaps between the combs, and
+      {{ listed(honeyAgainstFull.map(percent)) }} against full count: there are fewer gaps between the combs, and
       comb is drawn no thicker than about {{ mm(40) }}.
     </p>
     <section v-if="one && options[chosen]" class="way">

@@ -3,7 +3,7 @@
 import { broodCombOf, daysLater, giversOf, makeNucleus, nucleiOf, type Entry } from '#core/book'
 import { hiveIn } from '#core/ask'
 import type { Hive, Yard } from '#core/yard'
-import { counted, hiveNameIn, NO_GIFT_WORDS, nucleusSteps, nucleusTask } from '#core/words'
+import { counted, hiveNameIn, listed, NO_GIFT_WORDS, nucleusSteps, nucleusTask } from '#core/words'
 import { localNow, localToday } from '~/composables/localTime'
 import { useWritten } from '~/composables/newEntry'
 import { yardPath } from '~/composables/paths'
@@ -35,7 +35,7 @@ const visits = computed(() =>
     const names = hives.map(({ name }) => name)
     return {
       id: two.join('/'),
-      name: `Nucleus of ${names.join(' and ')}`.slice(0, 80),
+      name: `Nucleus of ${listed(names)}`.slice(0, 80),
       hives,
       combs,
       steps: combs.length === 2 ? nucleusSteps(given).map((line) => said(line, names)) : [],

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // The example yards: looked round in from the start, and thrown away again when one has seen enough.
+import { listed } from '#core/words'
+
 const yards = useYards()
 const examples = useExamples()
 </script>
@@ -12,9 +14,7 @@ const examples = useExamples()
     Eleven hives, right and wrong; throw them away when you have seen enough.
   </p>
   <p v-else-if="examples.here.length > 0" class="examples banner" data-testid="examples">
-    <span
-      >{{ examples.here.map(({ name }) => name).join(' and ') }}: examples to look round in. Change what you like.</span
-    >
+    <span>{{ listed(examples.here.map(({ name }) => name)) }}: examples to look round in. Change what you like.</span>
     <ElButton :loading="examples.busy" data-testid="throw-examples" @click="examples.throwAway()"
       >Throw them away</ElButton
     >

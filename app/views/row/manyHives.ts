@@ -1,3 +1,4 @@
+import { listed } from '#core/words'
 import type { Edit, Hive, Stage, Yard } from '#core/yard'
 import * as deeds from '#core/yard/deeds'
 import { useUndone } from '~/stores/undone'
@@ -56,7 +57,7 @@ export function useManyHives() {
       yardId: yard.id,
       edit: deeds.together(...hives.map(deeds.removeHive)),
     }))
-    const of = picked.map(({ yard }) => yard.name).join(' and ')
+    const of = listed(picked.map(({ yard }) => yard.name))
     return perform(`${hivesInWords(picked)} removed from ${of}.`, steps)
   }
   function stand(picked: readonly Picked[], stage: Stage, word: string): boolean {

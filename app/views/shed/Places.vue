@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Where one part has been, and what it had held by then.
 import type { Stay } from '#core/yard'
-import { capital } from '#core/words'
+import { capital, listed } from '#core/words'
 import { roleWord } from '#core/stack'
 import { server } from '~/client/server'
 
@@ -26,7 +26,7 @@ function said({ hive, role, owned, lentTo, hasHeld }: Stay): string {
       : lentTo
         ? `lent to ${lentTo}`
         : 'in the shed'
-  return capital(`${place}${owned ? `; has held ${hasHeld.length > 0 ? hasHeld.join(' and ') : 'nothing yet'}` : ''}`)
+  return capital(`${place}${owned ? `; has held ${hasHeld.length > 0 ? listed(hasHeld) : 'nothing yet'}` : ''}`)
 }
 </script>
 

@@ -5,7 +5,7 @@ import { showMass } from '#core/units'
 import { counted } from '#core/words'
 import { columnLike, decimalOf, ownZone, useCsvDoor, useCsvImport } from '~/readings/csvImport'
 import { server } from '~/client/server'
-import type { WeighCsvDoor } from '~/workers/weigh-csv.worker'
+import type { WeightFile } from '#wire/readings/weight-file'
 
 const props = defineProps<{ yardId: string; hiveId: string }>()
 const emit = defineEmits<{ done: [] }>()
@@ -17,7 +17,7 @@ const mapping = reactive<{ -readonly [K in keyof CsvMapping]: CsvMapping[K] }>({
   decimal: '.',
   zone: ownZone(),
 })
-const door = useCsvDoor<WeighCsvDoor>(
+const door = useCsvDoor<WeightFile>(
   () => new Worker(new URL('../../workers/weigh-csv.worker.ts', import.meta.url), { type: 'module' }),
 )
 const file = useCsvImport({

@@ -6,7 +6,7 @@ import { counted, PLACE_WORDS } from '#core/words'
 import type { AirMapping } from '#wire/air-csv'
 import { columnLike, decimalOf, ownZone, useCsvDoor, useCsvImport } from '~/readings/csvImport'
 import { server } from '~/client/server'
-import type { AirCsvDoor } from '~/workers/air-csv.worker'
+import type { AirFile } from '#wire/readings/air-file'
 
 const props = defineProps<{ yardId: string; hiveId: string }>()
 const emit = defineEmits<{ done: [] }>()
@@ -20,7 +20,7 @@ const mapping = reactive<{ -readonly [K in keyof AirMapping]: AirMapping[K] }>({
   decimal: '.',
   zone: ownZone(),
 })
-const door = useCsvDoor<AirCsvDoor>(
+const door = useCsvDoor<AirFile>(
   () => new Worker(new URL('../../workers/air-csv.worker.ts', import.meta.url), { type: 'module' }),
 )
 const file = useCsvImport({

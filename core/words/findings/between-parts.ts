@@ -3,8 +3,8 @@ import type { Finding, FindingOf, RuleId } from '../../rules'
 import { comparableMm, showLength } from '../../units'
 import { frameFitFate, frameFitInWords } from '../fit-words'
 import { gapFate, verdictWord } from '../gap-words'
-import { capital, counted, patternName, the, type Reader } from '../names'
-import { UNSURE, list, withArticle } from './common'
+import { capital, counted, patternName, the, type Reader, listed } from '../names'
+import { UNSURE, withArticle } from './common'
 import type { Tellers, Telling } from './telling'
 
 /** What comes of the room at the end bars, by where it lies. */
@@ -41,7 +41,7 @@ export const TELL_BETWEEN_PARTS = {
       (finding.marginal ? UNSURE : ''),
   }),
   'bee-space.side': ({ finding, figure, named }) => ({
-    title: `room beside the frames in ${list(finding.partIds.map(named))}`,
+    title: `room beside the frames in ${listed(finding.partIds.map(named))}`,
     what: `${figure} between the last frame and the wall.`,
     fate:
       finding.severity === 'watch'
@@ -65,8 +65,8 @@ export const TELL_BETWEEN_PARTS = {
     title: `${part(1)} on ${part(0)}`,
     what:
       finding.measured && comparableMm(finding.measured.mm) > 0
-        ? `An opening ${figure} wide at the ${list(finding.facts.sides)}: the two edges do not meet.`
-        : `At the ${list(finding.facts.sides)} the two edges only just meet: nothing bears on anything.`,
+        ? `An opening ${figure} wide at the ${listed(finding.facts.sides)}: the two edges do not meet.`
+        : `At the ${listed(finding.facts.sides)} the two edges only just meet: nothing bears on anything.`,
     fate: `Bees, rain and robbers get in.${finding.marginal ? UNSURE : ''}`,
   }),
   'joint.bearing': ({ finding, part, figure, limit }) => ({

@@ -1,8 +1,8 @@
 import type { PartKind } from '../../parts'
 import type { Facts, RuleId } from '../../rules'
 import { showVolume } from '../../units'
-import { capital, the } from '../names'
-import { crownName, list, withArticle } from './common'
+import { capital, the, listed } from '../names'
+import { crownName, withArticle } from './common'
 import type { Tellers } from './telling'
 
 /** How the order of a stack, and its room for brood, are told. */
@@ -13,8 +13,8 @@ export const TELL_ORDER = {
     fate: 'Comb is built below the frames, and wasps, mice and cold come in from all sides.',
   }),
   'order.below-floor': ({ finding, named }) => ({
-    title: `${list(finding.partIds.map(named))} under the floor`,
-    what: `The floor stands above ${list(finding.partIds.map(named))}.`,
+    title: `${listed(finding.partIds.map(named))} under the floor`,
+    what: `The floor stands above ${listed(finding.partIds.map(named))}.`,
     fate: 'Bees come in at the floor; what is below it is cut off from the colony.',
   }),
   'order.second-floor': ({ part }) => ({
@@ -28,7 +28,7 @@ export const TELL_ORDER = {
     fate: 'Rain runs into the colony, and robbers walk in.',
   }),
   'order.above-roof': ({ finding, named }) => ({
-    title: `${list(finding.partIds.map(named))} on top of the roof`,
+    title: `${listed(finding.partIds.map(named))} on top of the roof`,
     what: 'The roof is not the uppermost part.',
     fate: 'What stands above the roof is outside the hive.',
   }),
@@ -47,7 +47,7 @@ export const TELL_ORDER = {
       'its own board over them.',
   }),
   'order.box-above-crown': ({ finding, named }) => ({
-    title: `${list(finding.partIds.map(named))} above ${the(named(finding.facts.crownId))}`,
+    title: `${listed(finding.partIds.map(named))} above ${the(named(finding.facts.crownId))}`,
     what: `${capital(the(named(finding.facts.crownId)))} closes the colony below it.`,
     fate:
       'Bees come up through the hole at best: they carry the honey down or build under it. ' +
@@ -61,12 +61,12 @@ export const TELL_ORDER = {
       : 'Bees build in the space between the two, and damp stands there in winter.',
   }),
   'order.box-above-feeder': ({ finding, named }) => ({
-    title: `${list(finding.partIds.map(named))} above ${the(named(finding.facts.feederId))}`,
+    title: `${listed(finding.partIds.map(named))} above ${the(named(finding.facts.feederId))}`,
     what: `${capital(the(named(finding.facts.feederId)))} stands between the frames and it.`,
     fate: 'Bees hardly get up past the feed: the frames above are left without bees, and comb is built in the feeder.',
   }),
   'order.food-below-brood': ({ finding, named }) => ({
-    title: `food below the brood: ${list(finding.partIds.map(named))}`,
+    title: `food below the brood: ${listed(finding.partIds.map(named))}`,
     what: `It stands below ${the(named(finding.facts.broodId))}.`,
     fate: 'The cluster moves up through the winter, not down: it starves above food that it does not reach.',
   }),
@@ -76,7 +76,7 @@ export const TELL_ORDER = {
     fate: 'Add a brood box from the tray.',
   }),
   'order.super-below-brood': ({ finding, named }) => ({
-    title: `${list(finding.partIds.map(named))} below the brood`,
+    title: `${listed(finding.partIds.map(named))} below the brood`,
     what: `It stands below ${the(named(finding.facts.broodId))}.`,
     fate:
       'Until about October some put it there on purpose: bees carry its food up. As a crop box it fills last, and ' +
@@ -143,7 +143,7 @@ export const TELL_ORDER = {
   }),
   'room.brood': ({ finding, named, reader }) => ({
     title: finding.facts.shared
-      ? `little room for brood: ${list(finding.partIds.map(named))}`
+      ? `little room for brood: ${listed(finding.partIds.map(named))}`
       : 'little room for brood',
     what:
       `${count(finding.facts.cells)} cells (${showVolume(finding.facts.litres, reader.units)}) ` +
@@ -157,7 +157,7 @@ export const TELL_ORDER = {
   }),
   'room.too-much': ({ finding, named }) => ({
     title: 'much hive for a small colony',
-    what: `${list(finding.partIds.map(named))} stands on a colony that is still settling.`,
+    what: `${listed(finding.partIds.map(named))} stands on a colony that is still settling.`,
     fate: 'A small colony cannot keep it warm: the brood chills, or the bees leave.',
   }),
   'pattern.unknown': ({ finding, part }) => ({

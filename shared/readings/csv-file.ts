@@ -25,7 +25,7 @@ const MOST_TOLD = 8
  * Files of readings, read off the page, with progress, and it can be stopped; the readings stay here and leave in
  * pieces, so that the page never stalls.
  */
-export function csvDoor<M, T>(
+export function csvFile<M, T>(
   /** What of all that was read is kept, in the order of the file. */
   kept: (readings: readonly T[]) => T[],
   rowReader: (mapping: M) => (row: Readonly<Record<string, string>>, line: number) => Row<T>,
