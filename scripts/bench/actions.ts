@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'playwright-core'
 import { openPage } from '../lib/browser'
-import { tell } from '../lib/measure'
+import { taskText, tell } from '../lib/measure'
 
 /** Everything that shifts counts, also what comes within half a second of a press. */
 const WATCH = `globalThis.__seen = [];
@@ -53,7 +53,7 @@ async function measured(page: Page, actions: readonly Action[]): Promise<void> {
     const { ms, longestMs, shift } = await seenOf(page, action)
     tell(
       action.name,
-      `${ms.toFixed(0)} ms, longest task ${longestMs.toFixed(0)} ms, shift ${shift.toFixed(3)}`,
+      `${ms.toFixed(0)} ms, longest task ${taskText(longestMs)}, shift ${shift.toFixed(3)}`,
       ms < action.limitMs && longestMs <= 50 && shift < 0.1,
       `${action.limitMs} ms, no task over 50 ms, shift under 0.1`,
     )

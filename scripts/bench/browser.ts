@@ -6,7 +6,7 @@ import { gzipSync } from 'node:zlib'
 import type { Page } from 'playwright-core'
 import { planOf } from '#core/yard'
 import { launchBrowser, openPage } from '../lib/browser'
-import { median, quantile, spread, tell } from '../lib/measure'
+import { median, quantile, spread, taskText, tell } from '../lib/measure'
 import { startServer } from '../lib/server'
 import { benchDragFrame, benchPrint } from './frames'
 import { benchImport, benchYardDay } from './weights'
@@ -197,7 +197,7 @@ async function scrollRow(page: Page): Promise<void> {
     '400 hives in the row, scrolled',
     `${(within * 100).toFixed(0)} % of frames within 17 ms, 95 % within ` +
       `${quantile(frames, 0.95).toFixed(1)} ms, longest task ` +
-      `${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`,
+      `${taskText(longest)}`,
     within >= 0.95 && longest < 50,
     '95 %, no task over 50 ms',
   )

@@ -75,6 +75,9 @@ async function killWrites(path: string, rounds: number): Promise<void> {
   )
 }
 
+/** Steps of a visit that is ticked while the server is killed. */
+const STEPS = 200
+
 /** A visit of many steps, ticked one by one: a step that was acknowledged stays ticked, and none is ticked twice. */
 async function killTicks(path: string, rounds: number): Promise<void> {
   const visit = (done: number): Visit => ({
@@ -82,7 +85,7 @@ async function killTicks(path: string, rounds: number): Promise<void> {
     toStage: 'winter',
     startedOn: '2026-10-01',
     done,
-    steps: Array.from({ length: 200 }, () => ({
+    steps: Array.from({ length: STEPS }, () => ({
       partId: 'x',
       patternId: 'eke-national',
       from: 'hive',
@@ -97,11 +100,12 @@ async function killTicks(path: string, rounds: number): Promise<void> {
     const server = await startServer({ databasePath: path, seed: 'demo/demo-plan.json' })
     const { revision, yard } = (await yardsOf(server))[0]!
     const hive: Hive = yard.hives[0]!
-    if ((hive.visit?.done ?? 0) < ticked || (hive.visit?.done ?? 0) > ticked + 1) wrong++
+    // The last tick may have gone in without its answer; after the last step the visit begins again.
+    if (![ticked, (ticked + 1) % STEPS].includes(hive.visit?.done ?? 0)) wrong++
     let [base, done] = [revision, hive.visit?.done ?? null]
     const killed = later(20 + ((round * 29) % 60)).then(() => server.stop('SIGKILL'))
     for (;;) {
-      const next = done === null ? 0 : (done + 1) % 200
+      const next = done === null ? 0 : (done + 1) % STEPS
       const answer = await send(server, yard.id, base, `t${round}-${base}`, {
         kind: 'set-visit',
         hiveId: hive.id,

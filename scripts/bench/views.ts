@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'playwright-core'
 import { openPage } from '../lib/browser'
-import { median, tell } from '../lib/measure'
+import { median, taskText, tell } from '../lib/measure'
 
 const MOST_MS = 1000
 const MOST_TASK_MS = 100
@@ -105,7 +105,7 @@ export async function benchViews(browser: Browser, url: string, count: number, o
     ]
     tell(
       `${name} with ${count} hives, first painted`,
-      `${ms.toFixed(0)} ms, longest task ${longestMs.toFixed(0)} ms, ${elements} elements`,
+      `${ms.toFixed(0)} ms, longest task ${taskText(longestMs)}, ${elements} elements`,
       ms < MOST_MS && longestMs < MOST_TASK_MS && elements < MOST_ELEMENTS,
       `${MOST_MS} ms, no task over ${MOST_TASK_MS} ms, ${MOST_ELEMENTS} elements`,
     )

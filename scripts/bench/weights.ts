@@ -8,7 +8,7 @@ import { buildHive, emptyYard } from '#core/yard'
 import { USUAL_PROFILE, liftsOf, massOfHive, usualWeighing } from '#core/loads'
 import { lighterWays } from '#core/ask'
 import { choose } from '../lib/browser'
-import { median, spread, tell, timed } from '../lib/measure'
+import { median, spread, taskText, tell, timed } from '../lib/measure'
 
 const TWELVE: readonly (readonly [string, Role?])[] = [
   ['stand-timber-200'],
@@ -117,8 +117,7 @@ export async function benchImport(page: Page, url: string): Promise<void> {
   rmSync(home, { recursive: true, force: true })
   tell(
     '35 040 readings from a file, read, kept and charted',
-    `read ${read.toFixed(0)} ms, all ${all.toFixed(0)} ms, longest task ` +
-      `${longest === 0 ? 'under 50' : longest.toFixed(0)} ms`,
+    `read ${read.toFixed(0)} ms, all ${all.toFixed(0)} ms, longest task ` + `${taskText(longest)}`,
     all < 3000 && longest < 50,
     '3000 ms, no task over 50 ms',
   )
