@@ -8,6 +8,9 @@ const alias = [
   { find: /^~\/(.*)$/, replacement: root('./app/$1') },
 ]
 
+// Servers wait for each other more than for the machine: a worker more than a small machine has cores.
+const SIDE_BY_SIDE = { maxWorkers: 3, sequence: { groupOrder: 1 } }
+
 export default defineConfig({
   resolve: { alias },
   test: {
@@ -18,6 +21,7 @@ export default defineConfig({
           name: 'core',
           include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'],
           testTimeout: 60_000,
+          ...SIDE_BY_SIDE,
         },
       },
       {
@@ -27,7 +31,7 @@ export default defineConfig({
           include: ['tests/api/**/*.test.ts'],
           testTimeout: 60_000,
           hookTimeout: 60_000,
-          fileParallelism: false,
+          ...SIDE_BY_SIDE,
         },
       },
       {
@@ -38,7 +42,8 @@ export default defineConfig({
           expect: { poll: { timeout: 10_000 } },
           testTimeout: 90_000,
           hookTimeout: 60_000,
-          fileParallelism: false,
+          maxWorkers: 2,
+          sequence: { groupOrder: 2 },
         },
       },
     ],

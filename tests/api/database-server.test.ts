@@ -29,11 +29,13 @@ const TODAY = '2026-05-01'
 const NOW = '2026-05-01T12:00:00.000Z'
 const servers: { stop: () => Promise<void> }[] = []
 afterAll(async () => {
-  for (const one of servers) await one.stop()
+  // Who asks is stopped before who answers.
+  for (const one of servers.toReversed()) await one.stop()
   rmSync(home, { recursive: true, force: true })
 })
 let seeded: string
 let n = 0
+// The tests wait for their servers, not for the machine: they run beside each other.
 /** A busy server: no stream lives for long, and every request takes its time. */
 const SLOW = { idleMs: 1000, lifeMs: 2000, delayMs: 200 }
 /** A server over a copy of the demo, or over an empty file. */
@@ -52,7 +54,7 @@ beforeAll(async () => {
   client.close()
 })
 
-describe('a database on a server', () => {
+describe.concurrent('a database on a server', () => {
   it('is made, filled and read back whole', async () => {
     const { url } = await serve(true)
     const { client, database } = await openDatabase(url, TODAY)
@@ -231,7 +233,7 @@ const WRITES: readonly [string, (database: Database) => Promise<unknown>, (datab
     ],
   ]
 
-describe.each(WRITES)('the line that is cut while %s go in', (_name, write, read) => {
+describe.concurrent.each(WRITES)('the line that is cut while %s go in', (_name, write, read) => {
   it.each(['before', 'after'] as const)('%s any of the requests: all of it is there in the end, once', async (when) => {
     const sound = await serve()
     const { client, database } = await openDatabase(sound.url, TODAY)
@@ -263,7 +265,7 @@ describe.each(WRITES)('the line that is cut while %s go in', (_name, write, read
   })
 })
 
-describe('a server that ends what stays open', () => {
+describe.concurrent('a server that ends what stays open', () => {
   it('loses no write of several who write at once, and doubles none', async () => {
     const { url } = await serve()
     const opened = await Promise.all([1, 2, 3].map(() => openDatabase(url, TODAY)))
@@ -312,7 +314,7 @@ describe('a server that ends what stays open', () => {
   })
 })
 
-describe('a Duvet whose line is cut', () => {
+describe.concurrent('a Duvet whose line is cut', () => {
   /** A Duvet over a server whose line can be cut. */
   async function overALine() {
     const server = await serve()
@@ -364,7 +366,7 @@ describe('a Duvet whose line is cut', () => {
   })
 })
 
-describe('several Duvet servers on one database', () => {
+describe.concurrent('several Duvet servers on one database', () => {
   async function several(): Promise<RunningServer[]> {
     const { url } = await serve()
     const duvets = await Promise.all([1, 2, 3].map(() => startServer({ env: { DUVET_DATABASE: url } })))

@@ -93,6 +93,8 @@ export class DatabaseServer {
     const { baton, requests } = JSON.parse(Buffer.concat(chunks).toString('utf8')) as Pipeline
     const trouble = this.trouble(this.asked++, requests)
     await wait(trouble?.delayMs ?? this.patience.delayMs)
+    // It was stopped meanwhile: nothing is done for who is not there any more.
+    if (!this.http.listening) return
     if (trouble?.status) return void response.writeHead(trouble.status).end('{"error":"no"}')
     if (trouble?.cut === 'before') return void request.socket.destroy()
     const done = await this.run(baton, requests, trouble?.error)
