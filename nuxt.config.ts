@@ -73,14 +73,14 @@ export default defineNuxtConfig({
   // Their routes are made of the list of views: `app/router.options.ts`.
   pages: true,
   components: [
-    { path: '~/kit', prefix: 'Ui' },
-    { path: '~/drawing', prefix: 'Drawing' },
-    { path: '~/entry', prefix: 'Entry' },
-    { path: '~/readings', prefix: 'Readings' },
-    { path: '~/shell', prefix: 'Shell' },
-    { path: '~/views' },
+    { path: '~/kit', prefix: 'Ui', extensions: ['vue'] },
+    { path: '~/drawing', prefix: 'Drawing', extensions: ['vue'] },
+    { path: '~/entry', prefix: 'Entry', extensions: ['vue'] },
+    { path: '~/readings', prefix: 'Readings', extensions: ['vue'] },
+    { path: '~/shell', prefix: 'Shell', extensions: ['vue'] },
+    { path: '~/views', extensions: ['vue'] },
   ],
-  imports: { dirs: ['journal', 'kit', 'readings', 'shell', ...viewFolders] },
+  imports: { dirs: ['journal/!(store).ts', 'kit', 'readings', 'shell', ...viewFolders] },
   vue: { compilerOptions: { nodeTransforms: [saidText] } },
   experimental: { payloadExtraction: false, appManifest: false, defaults: { nuxtLink: { prefetch: false } } },
   nitro: {

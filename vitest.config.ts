@@ -8,6 +8,10 @@ const alias = [
   { find: /^~\/(.*)$/, replacement: root('./app/$1') },
 ]
 
+// `npm test -- --long`: ten times as many tries of every property, and the time for them.
+const LONG = process.env.DUVET_LONG ? 10 : 1
+const PROPERTIES = { testTimeout: 60_000 * LONG, ...(LONG > 1 ? { setupFiles: ['./tests/helpers/long.ts'] } : {}) }
+
 // Servers wait for each other more than for the machine: a worker more than a small machine has cores.
 const SIDE_BY_SIDE = { maxWorkers: 3, sequence: { groupOrder: 1 } }
 
@@ -20,7 +24,7 @@ export default defineConfig({
         test: {
           name: 'core',
           include: ['tests/unit/**/*.test.ts', 'tests/reference/**/*.test.ts'],
-          testTimeout: 60_000,
+          ...PROPERTIES,
           ...SIDE_BY_SIDE,
         },
       },
@@ -29,7 +33,7 @@ export default defineConfig({
         test: {
           name: 'api',
           include: ['tests/api/**/*.test.ts'],
-          testTimeout: 60_000,
+          ...PROPERTIES,
           hookTimeout: 60_000,
           ...SIDE_BY_SIDE,
         },

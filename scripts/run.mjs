@@ -147,8 +147,12 @@ const COMMANDS = {
     await serve({ DUVET_DATABASE: process.env.DUVET_DATABASE ?? 'file:data/duvet.db' })
   },
   test() {
-    chromium()
-    build()
+    // What looks at the core alone needs neither a browser nor the built application.
+    const paths = rest.filter((one) => !one.startsWith('--'))
+    if (paths.length === 0 || !paths.every((path) => /^tests\/(unit|reference)\b/.test(path))) {
+      chromium()
+      build()
+    }
     tsx('scripts/test.ts', rest)
   },
   bench() {

@@ -7,6 +7,7 @@ import { anyYard } from '../helpers/any-yard'
 import { someEdit } from '../helpers/edits'
 import { counter } from '../helpers/hives'
 import { DEMO, nextId, storedYards } from '../helpers/wire'
+import { runs } from '../helpers/runs'
 
 // Requests that are nearly right: every answer is 2xx, or 4xx with one sentence; a refusal changes nothing; none is
 // slow.
@@ -108,7 +109,7 @@ async function ask(path: string, body: string, headers: Record<string, string> =
   return response.status
 }
 const run = async (property: fc.IAsyncProperty<never> | ReturnType<typeof fc.asyncProperty>, numRuns: number) =>
-  fc.assert(property as never, { numRuns })
+  fc.assert(property as never, { numRuns: runs(numRuns) })
 
 describe('requests that are nearly right', () => {
   it('edits: saved and readable again, or refused', async () => {

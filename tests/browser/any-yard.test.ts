@@ -8,10 +8,11 @@ import type { Reader } from '#core/words'
 import { anyYard } from '../helpers/any-yard'
 import { useSession } from './session'
 import { everyFace, readAs, settled, wronglySaid } from './views'
+import { runs } from '../helpers/runs'
 
 /** Yards that nobody would think of, under names of their own. */
 const yards = fc
-  .sample(anyYard, { seed: 31, numRuns: 40 })
+  .sample(anyYard, { seed: 31, numRuns: runs(40) })
   .filter(({ hives }) => hives.every(({ stack }) => stack.length > 0))
   .slice(0, 4)
   .map((yard, n): Yard => ({ ...yard, id: `any-${n}`, name: `Any ${n}` }))

@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { cellsSeen, compareShares, drawByLot, freedBySpacing, squaresOf, storesOfFeed, wilson } from '#core/book'
 import { CATALOGUE } from '#core/parts'
 import { SHIPPED_FIGURES as F } from '#core/figures'
+import { runs } from '../helpers/runs'
 
 describe('intervals of shares', () => {
   it.each([
@@ -46,7 +47,7 @@ describe('intervals of shares', () => {
         expect(wilson(n, of).low).toBeCloseTo(bound('-'), 8)
         expect(wilson(n, of).high).toBeCloseTo(bound('+'), 8)
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

@@ -11,6 +11,7 @@ import { planSchema } from '#wire/plan-schema'
 import { readPlan, readPlanValue, readWith } from '#wire/read'
 import { anyYard } from '../helpers/any-yard'
 import { counter } from '../helpers/hives'
+import { runs } from '../helpers/runs'
 
 const planJsonSchema = published() as { $defs: Record<string, { properties: object }> }
 const ajv = new Ajv2020({ allErrors: false, strict: true, allowUnionTypes: true })
@@ -161,7 +162,7 @@ describe('the plan file’s schema', () => {
         if (!byYup) refused++
         expect(byYup).toBe(byAjv)
       }),
-      { numRuns: 3000 },
+      { numRuns: runs(3000) },
     )
     expect(refused).toBeGreaterThan(500)
   })
@@ -204,7 +205,7 @@ describe('any yard that can be made', () => {
         expect(read).toEqual({ ok: true, value: plan })
         for (const path of places(plan)) made.add(String(path.at(-1)))
       }),
-      { numRuns: 300, seed: 31 },
+      { numRuns: runs(300), seed: 31 },
     )
   })
   it('has every field that is published, so that none is refused or forgotten unseen', () => {

@@ -29,6 +29,7 @@ import fc from 'fast-check'
 import { HyperFormula } from 'hyperformula'
 import { describe, expect, it } from 'vitest'
 import { boxWith, resolved } from '../helpers/frames'
+import { runs } from '../helpers/runs'
 
 const LB = 0.45359237
 const weighed = (
@@ -246,7 +247,7 @@ describe('the lifting equation (DHHS (NIOSH) 94-110, from memory)', () => {
           )
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

@@ -5,6 +5,7 @@ import { asPlanned, usualWeighing } from '#core/loads'
 import { CATALOGUE } from '#core/parts'
 import { CALENDARS, stageOn, yearOf } from '#core/year'
 import { build, L, type Layer } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const STACK: readonly Layer[] = [L.floor, L.deep, ['box-langstroth-medium', 'food'], L.crown, L.roof]
 const made = build(STACK, { stage: 'winter' })
@@ -28,7 +29,7 @@ describe('room of the bees in winter', () => {
         expect(few.narrower.savesWatts).toBeGreaterThanOrEqual(0)
         expect(more.narrower?.seams ?? few.narrower.frames).toBeGreaterThanOrEqual(few.narrower.seams)
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 

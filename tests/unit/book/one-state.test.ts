@@ -36,6 +36,7 @@ import { verdictOf, feedingInWords, feedToCarryInWords, assessYard, type HiveVer
 import { coldestTimeOf, dripsOf, firstWet, stateOf } from '#core/heat'
 import { entry } from '../../helpers/book'
 import { HIVE, HOME, say, STATES, STRONG, TODAY } from '../../helpers/states'
+import { runs } from '../../helpers/runs'
 
 const READER = { units: 'mm', vocabulary: 'british' } as const
 
@@ -193,7 +194,7 @@ describe('what is known of food', () => {
         expect(foods(given)).toEqual(foods(entries))
         told += Object.keys(foods(given)).length
       }),
-      { numRuns: 80 },
+      { numRuns: runs(80) },
     )
     expect(told).toBeGreaterThan(10)
   })

@@ -8,6 +8,7 @@ import { drawingSchema, type Drawing } from '#wire/drawing-schema'
 import { apart, boxBlocks } from '~/drawing/build/box-blocks'
 import { backToFront, onPaper, type Block } from '~/drawing/build/block'
 import { boxDrawings, frameDrawings } from '~/drawing/build'
+import { runs } from '../../helpers/runs'
 
 const say = (mm: number) => `${mm} mm`
 const STOCK = { lengthMm: 2440, widthMm: 400, kerfMm: 3 }
@@ -100,7 +101,7 @@ describe('painting', () => {
           expect(wrong).toEqual([])
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 })

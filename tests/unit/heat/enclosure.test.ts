@@ -18,6 +18,7 @@ import {
   wetFirst,
 } from '#core/heat'
 import { build, L, N, type BuildOptions, type Layer } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const size = (mm: number): Length => ({ mm, plusMinusMm: 0, source: { mark: 'measured', text: 'rule' } })
 const SLAB: Layer = ['slab-langstroth']
@@ -91,7 +92,7 @@ describe('what encloses a colony', () => {
         const air = { insideCelsius: 5, outsideCelsius: -5 }
         expect(dripsFrom(topOf(thick), air)).toBeGreaterThan(dripsFrom(topOf(thin), air))
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 

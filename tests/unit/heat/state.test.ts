@@ -28,6 +28,7 @@ import {
   type Shell,
 } from '#core/heat'
 import { build, L, N, type Layer } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const size = (mm: number): Length => ({ mm, plusMinusMm: 0, source: { mark: 'measured', text: 'rule' } })
 const VENT: Layer = ['vent-rim-langstroth']
@@ -118,7 +119,7 @@ describe('a hive at one time', () => {
           expect(Math.abs(state.canGiveWatts.middle - state.watts)).toBeLessThan(1e-9)
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 
@@ -140,7 +141,7 @@ describe('a hive at one time', () => {
         const at = (list: typeof openings) => stateOf({ ...shell, openings: list }, ask(), F).insideCelsius
         expect(at([...openings, hole])).toBeLessThanOrEqual(at(openings) + 1e-9)
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     )
   })
 
@@ -228,7 +229,7 @@ describe('what goes round and over', () => {
           expect(dripsFrom).toBeGreaterThanOrEqual(thin.state.faces[i]!.dripsFrom),
         )
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     )
   })
 

@@ -5,6 +5,7 @@ import type { Stage } from '#core/yard'
 import { massOfHive, storesOf, thinned, usualWeighing, weighInProblem, type Weighing } from '#core/loads'
 import { rowProblemInWords, weighRowReader, type CsvMapping } from '#wire/weigh-csv'
 import { L, N, build } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const { assessment } = build([N.stand, N.floor, N.brood, N.super, N.crown, N.roof], { stage: 'winter' })
 const WINTER: Weighing = usualWeighing('winter')
@@ -140,7 +141,7 @@ describe('a row of a file', () => {
         const early = (at * 60_000 - Date.parse(read.at)) / 60_000
         expect(read.doubled ? [0, 30, 60] : [0]).toContain(early)
       }),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     )
   })
 

@@ -19,6 +19,7 @@ import {
 import { boxOfPattern } from '#core/stack'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { runs } from '../../helpers/runs'
 
 const frame = (id: string) => CATALOGUE.hanging.get(id)!
 const box = (id: string) => boxOfPattern(CATALOGUE.patterns.get(id)!, CATALOGUE).resolved
@@ -201,7 +202,7 @@ describe('cut lists', () => {
           )
         },
       ),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     )
   })
 

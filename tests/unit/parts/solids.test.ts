@@ -21,6 +21,7 @@ import { facesOf, goesThrough } from '#core/stack'
 import type { Length } from '#core/units'
 import { shellVolumeMm3 } from '#core/loads'
 import { counter } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const PATTERNS = [...CATALOGUE.patterns.values()]
 const LAYERS = PATTERNS.filter(({ kind }) => !['entrance-fitting', 'floor-insert', 'ballast'].includes(kind))
@@ -88,7 +89,7 @@ describe('a part is described once', () => {
             expect(volumeOfCuts(solids, axis) / volume).toBeCloseTo(1, 9)
           },
         ),
-        { numRuns: 300 },
+        { numRuns: runs(300) },
       )
     },
   )
@@ -100,7 +101,7 @@ describe('a part is described once', () => {
         for (let i = 0; i < solids.length; i++)
           for (let j = 0; j < i; j++) expect(sharedMm3(solids[i]!, solids[j]!)).toBeLessThan(1e-3)
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 
@@ -137,7 +138,7 @@ describe('a part is described once', () => {
             expect(nearest).toBeCloseTo(recess.mm, 6)
           }
         }),
-        { numRuns: 500 },
+        { numRuns: runs(500) },
       )
     },
   )

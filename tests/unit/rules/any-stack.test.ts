@@ -6,6 +6,7 @@ import { STAGES, YAWS_DEG, applyEdit, withFreshIdentities } from '#core/yard'
 import { findingInWords } from '#core/words'
 import { partNames } from '#core/stack'
 import { assessFirst, build, counter, type Layer } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const ids = [...CATALOGUE.patterns.values()]
   .filter(({ kind }) => !['entrance-fitting', 'floor-insert', 'ballast'].includes(kind))
@@ -43,7 +44,7 @@ describe('any stack at all', () => {
             ).toBeLessThanOrEqual(before.length)
           }
       }),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     )
   })
 
@@ -93,7 +94,7 @@ describe('any stack at all', () => {
               expect(applyEdit(yard, withFreshIdentities(edit, counter('fresh'))).ok).toBe(true)
           }
         }),
-        { numRuns: 600 },
+        { numRuns: runs(600) },
       )
     },
   )

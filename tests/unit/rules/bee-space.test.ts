@@ -8,6 +8,7 @@ import { findingInWords, gapFate } from '#core/words'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { L, N, assessFirst, build, counter, gapBetween, rulesOf, type Layer } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const measured = (mm: number, plusMinusMm: number): Length => ({
   mm,
@@ -183,7 +184,7 @@ describe('remedies', () => {
           }
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

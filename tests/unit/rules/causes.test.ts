@@ -4,6 +4,7 @@ import { causesOf, remediesOf } from '#core/rules'
 import { CATALOGUE } from '#core/parts'
 import { applyEdit, withFreshIdentities } from '#core/yard'
 import { L, N, assessFirst, build, counter, type Layer } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const TURNED: Layer = ['excluder-framed-langstroth', undefined, true]
 const STACKS: readonly (readonly [string, readonly Layer[]])[] = [
@@ -65,7 +66,7 @@ describe('findings of one cause', () => {
           expect(new Set(ways.map(({ remedy }) => remedy.kind))).toEqual(kinds)
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 })

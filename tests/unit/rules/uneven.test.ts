@@ -7,6 +7,7 @@ import { partNames } from '#core/stack'
 import { findingInWords } from '#core/words'
 import { planSchema } from '#wire/plan-schema'
 import { N, assessFirst, build, counter, gapBetween, type Built } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const READER = { vocabulary: 'british', units: 'mm', locale: 'en-GB' } as const
 const uneven = (mm: number, otherMm: number, plusMinusMm = 0) => ({
@@ -186,7 +187,7 @@ describe('a way out of an uneven hive is judged on both of its sides', () => {
               ).toBe(true)
           }
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     )
   })
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { newOrderKeys } from '../../../server/database/order-keys'
+import { runs } from '../../helpers/runs'
 
 describe('keys of an order', () => {
   it('sort things as they are to stand, keep most keys, and never run out (property)', () => {
@@ -22,7 +23,7 @@ describe('keys of an order', () => {
           expect([...order].sort((x, y) => (keys.get(x)! < keys.get(y)! ? -1 : 1))).toEqual(order)
         }
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     )
   })
 

@@ -26,6 +26,7 @@ import {
 } from '#core/yard'
 import { halved, passedOn } from '#core/stack'
 import { FULL_WIDTH_MM, boxWith, contextFor, resolved } from '../../helpers/frames'
+import { runs } from '../../helpers/runs'
 
 const deep = (count: number, spacing?: Spacing, then: readonly string[] = []) =>
   boxWith('box-langstroth-deep', 'frame-langstroth-deep', count, { ...(spacing ? { spacing } : {}), then })
@@ -215,7 +216,7 @@ describe('the gaps across', () => {
           }
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 

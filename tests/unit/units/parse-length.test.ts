@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { parseLength, showFigure, showLength, type UnitSystem } from '#core/units'
+import { runs } from '../../helpers/runs'
 
 const LIMITS = { minMm: 0, maxMm: 1000 }
 const mm = (text: string, units: UnitSystem = 'mm') => {
@@ -92,7 +93,7 @@ describe('what people type', () => {
         const parsed = parseLength(text, units, LIMITS)
         if (parsed.ok) expect(parsed.mm >= 0 && parsed.mm <= 1000).toBe(true)
       }),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     )
   })
 })

@@ -22,6 +22,7 @@ import { readPlanValue } from '#wire/read'
 import { layOutBench } from '~/drawing/bench-layout'
 import { stackShapes } from '~/drawing/section'
 import { anyYard } from '../../helpers/any-yard'
+import { runs } from '../../helpers/runs'
 
 const readers: readonly Reader[] = [
   { units: 'mm', vocabulary: 'british' },
@@ -91,7 +92,7 @@ describe('whatever the schema takes', () => {
           if (!read.ok) throw new Error(read.problem.sentence)
           await openEveryView(read.value.yards[0]!)
         }),
-        { numRuns: 60 },
+        { numRuns: runs(60) },
       )
     },
     120_000,

@@ -8,6 +8,7 @@ import { openApiDocument } from '#wire/openapi'
 import { readWith } from '#wire/read'
 import { someEdit, twoHives } from '../../helpers/edits'
 import { counter } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const sent = (edit: unknown, more: Record<string, unknown> = {}) =>
   JSON.parse(
@@ -57,7 +58,7 @@ describe('the wire', () => {
           yard = applied.yard
         }
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     )
     for (const kind of [
       'add-part',

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { addressOf, ALL_VIEWS, isShownAt, PAGES, VIEWS } from '#wire/views'
+import { runs } from '../../helpers/runs'
 
 describe('views', () => {
   it('are each shown at their own address, whatever their yard and hive are called, and at no other view’s', () => {
@@ -15,7 +16,7 @@ describe('views', () => {
         expect(isShownAt(view, `${path}/more`)).toBe(false)
         expect(ALL_VIEWS.filter((other) => isShownAt(other, path))).toContain(view)
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 

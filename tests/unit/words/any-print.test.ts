@@ -14,6 +14,7 @@ import { readWith } from '#wire/read'
 import { tickSheets } from '~/views/year/tickSheets'
 import { anyYard } from '../../helpers/any-yard'
 import { look, READERS } from '../../helpers/never-said'
+import { runs } from '../../helpers/runs'
 
 const TODAY = '2026-09-20'
 /** Every text of what is printed, wherever it stands. */
@@ -96,7 +97,7 @@ describe('what is printed and listed of any yard', () => {
           look(texts, reader, `a print to ${stage}`)
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
     expect(lines).toBeGreaterThan(1000)
   }, 60_000)

@@ -7,6 +7,7 @@ import { ANY_TIME, changeoverOf, partsWith, stagesOf, writeHive } from '#core/ye
 import { findingInWords, heldAgainst, inVocabulary, limitsOf, stepOfVisitInWords } from '#core/words'
 import { build, type Layer } from '../../helpers/hives'
 import { look, READERS } from '../../helpers/never-said'
+import { runs } from '../../helpers/runs'
 
 const ids = [...CATALOGUE.patterns.values()]
   .filter(({ kind }) => !['entrance-fitting', 'floor-insert', 'ballast'].includes(kind))
@@ -70,7 +71,7 @@ describe('every sentence of every finding and step, over any stacks, in both voc
           }
         }
       }),
-      { numRuns: 120 },
+      { numRuns: runs(120) },
     )
   }, 120_000)
 

@@ -29,6 +29,7 @@ import {
 } from '#core/yard'
 import { someEdit, twoHives } from '../../helpers/edits'
 import { counter } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const steps = fc.array(fc.tuple(fc.nat(200), fc.nat(50), fc.nat(50), fc.nat(200)), { minLength: 1, maxLength: 25 })
 
@@ -58,7 +59,7 @@ describe('edits', () => {
         }
         expect(JSON.stringify(start)).toBe(before)
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 
@@ -82,7 +83,7 @@ describe('edits', () => {
           yard = applied.yard
         }
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     )
   })
 

@@ -4,6 +4,7 @@ import { CATALOGUE, find, isRack, type Content, type Part } from '#core/parts'
 import { applyEdit, emptyYard, newPart, shedOf, type Yard } from '#core/yard'
 import { stockFrames, dropFrames } from '#core/yard/deeds'
 import { counter } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const RACK = find(CATALOGUE, { kind: 'rack' })!
 const makeId = counter('rack')
@@ -55,7 +56,7 @@ describe('loose frames', () => {
           expect(back.ok && JSON.stringify(back.yard)).toBe(JSON.stringify(yard))
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 })

@@ -5,6 +5,7 @@ import * as deeds from '#core/yard/deeds'
 import { anyYard } from '../../helpers/any-yard'
 import { twoHives } from '../../helpers/edits'
 import { counter } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 function done(yard: Yard, edit: Edit): { yard: Yard; inverse: Edit } {
   const applied = applyEdit(yard, edit)
@@ -65,7 +66,7 @@ describe('hives moved to another yard', () => {
         expect(done(there.yard, there.inverse).yard).toEqual(to)
         expect(done(left.yard, left.inverse).yard).toEqual(from)
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

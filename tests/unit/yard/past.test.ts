@@ -14,6 +14,7 @@ import {
 } from '#core/yard'
 import { someEdit, twoHives } from '../../helpers/edits'
 import { build, counter, L } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 /** A yard with a log: each edit a day after the one before. */
 function lived(
@@ -71,7 +72,7 @@ describe('going back through a log', () => {
             )
         },
       ),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     )
   })
 

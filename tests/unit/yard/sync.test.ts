@@ -13,6 +13,7 @@ import {
 } from '#core/yard'
 import { someEdit, twoHives } from '../../helpers/edits'
 import { counter } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const lay = { id: 'lay', madeAt: '2026-05-01T09:30:00Z' }
 const waiting = (edits: readonly Edit[]): WaitingEdit[] =>
@@ -166,7 +167,7 @@ describe('mine and theirs', () => {
         expect(JSON.stringify(again.yard)).toBe(JSON.stringify(settled.yard))
         if (clashes.length === 0) expect(settled.waiting.length + settled.left.length).toBe(mine.edits.length)
       }),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     )
   })
 })

@@ -17,6 +17,7 @@ import {
 import { daysFrom } from '#core/units'
 import { autumnInWords, waitsInWords } from '#core/words'
 import { L, build } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const HIVE = [L.stand, L.mesh, L.deep, L.crown, L.roof]
 const yardIn = (climate: Climate, more: object = {}, stage: Stage = 'after-crop', south = false): Yard => {
@@ -115,7 +116,7 @@ describe('packing, wrapping and closing are three things with days of their own'
           if (autumn) expect(daysFrom(autumn.pack, autumn.frostStays)).toBeLessThan(182)
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 })

@@ -11,6 +11,7 @@ import {
   problemOf,
 } from '#core/year'
 import { carriedOut, coinOf, leastByExhaustion } from '../../helpers/moves'
+import { runs } from '../../helpers/runs'
 
 const LIFT_KG = SHIPPED_FIGURES.liftFromKg
 const part = (partId: string, kg: number, standing = ''): Handling => ({ partId, kg, isLift: kg >= LIFT_KG, standing })
@@ -93,7 +94,7 @@ describe('a changeover', () => {
         expect(work).toEqual(workOf(moves))
         expect(compareWork(atLeast, work)).toBeLessThanOrEqual(0)
       }),
-      { numRuns: 1000 },
+      { numRuns: runs(1000) },
     )
   })
 
@@ -104,7 +105,7 @@ describe('a changeover', () => {
         expect(provedLeast).toBe(true)
         expect(coinOf(moves)).toBe(leastByExhaustion(before, after, 3))
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   }, 120_000)
 
@@ -135,14 +136,14 @@ describe('a changeover', () => {
         ).length
         expect(changeoverMoves(before, after).work.lifts).toBeLessThanOrEqual(lifts)
       }),
-      { numRuns: 1000 },
+      { numRuns: runs(1000) },
     )
   })
 
   it('of ten parts in another order is proved least in nine of ten, and comes through in all', () => {
     const kgs = [12, 0.4, 5, 25, 1.5, 3, 8, 19, 2.9, 30]
     const before = kgs.map((kg, i) => part(`p${i}`, kg))
-    const orders = fc.sample(fc.shuffledSubarray(before, { minLength: 9 }), { numRuns: 40, seed: 29 })
+    const orders = fc.sample(fc.shuffledSubarray(before, { minLength: 9 }), { numRuns: runs(40), seed: 29 })
     const proved = orders.filter((after) => {
       const { moves, provedLeast } = changeoverMoves(before, after)
       expect(carriedOut(before, after, moves)).toEqual(after.map(({ partId }) => partId))

@@ -32,6 +32,7 @@ import { liftsOfHive } from '#core/ask'
 import { stepOfVisitInWords } from '#core/words'
 import { describe, expect, it } from 'vitest'
 import { counter } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 type Stack = readonly (readonly [string, Role?])[]
 const TWO_DEEPS: Stack = [
@@ -192,7 +193,7 @@ describe('going down to one box', () => {
             ).toBe(true)
           }
         }),
-        { numRuns: 150 },
+        { numRuns: runs(150) },
       )
     },
   )

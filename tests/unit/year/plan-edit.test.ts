@@ -28,6 +28,7 @@ import {
 } from '#core/year'
 import { someEdit } from '../../helpers/edits'
 import { counter } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const STACK: readonly (readonly [string, Role?])[] = [
   ['stand-timber-200'],
@@ -180,7 +181,7 @@ describe('an edit of a plan', () => {
           }
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 })

@@ -27,6 +27,7 @@ import {
   yardAsPlanned,
 } from '#core/year'
 import { build, type Layer } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const way = fc.record({
   broodForm: fc.constantFrom(...BROOD_FORMS),
@@ -90,7 +91,7 @@ describe('whatever is planned, in any format and any way of keeping', () => {
           }
         }
       }),
-      { numRuns: 250 },
+      { numRuns: runs(250) },
     )
   }, 60_000)
 
@@ -138,7 +139,7 @@ describe('whatever is planned, in any format and any way of keeping', () => {
         }
         expect(shape(now)).toEqual(shape(yardAsPlanned(yard, planned)))
       }),
-      { numRuns: 250 },
+      { numRuns: runs(250) },
     )
   }, 60_000)
 })

@@ -4,6 +4,7 @@ import { CLIMATES } from '#core/yard'
 import { SHIPPED_FIGURES } from '#core/figures'
 import { CALENDARS, bordersOf, calendarProblems, shifted, stagesOfYear, withBeginning } from '#core/year'
 import { YEAR_DAYS, addDays, daysFrom } from '#core/units'
+import { runs } from '../../helpers/runs'
 
 const anyYear = fc
   .tuple(fc.constantFrom(...CLIMATES), fc.nat(YEAR_DAYS - 1))
@@ -22,7 +23,7 @@ describe('the borders of a year', () => {
         expect(periods.reduce((sum, { days }) => sum + days, 0)).toBe(YEAR_DAYS)
         expect(periods.find(({ stage }) => stage === border.stage)!.from).toBe(day)
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 

@@ -19,6 +19,7 @@ import {
 } from '#core/yard'
 import { changeoverOf, stagesOf, tickEdit, visitOf, writeYear } from '#core/year'
 import { counter } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const STACK: readonly (readonly [string, Role?])[] = [
   ['stand-frame-4in'],
@@ -113,7 +114,7 @@ describe('a visit', () => {
                 : perform(yard, { kind: 'set-visit', hiveId: yard.hives[0]!.id, visit: null, doneBefore: 0 }, makeId)
           }
         }),
-        { numRuns: 80 },
+        { numRuns: runs(80) },
       )
     },
   )

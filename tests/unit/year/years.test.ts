@@ -10,6 +10,7 @@ import { entry } from '../../helpers/book'
 import { demoPlan } from '../../helpers/wire'
 import { yearRun, yearTable } from '../../helpers/year-run'
 import { build, type Layer } from '../../helpers/hives'
+import { runs } from '../../helpers/runs'
 
 const NATIONAL: readonly Layer[] = [['stand-timber-200'], ['floor-mesh-national']]
 const LANGSTROTH: readonly Layer[] = [['stand-timber-200'], ['floor-solid-langstroth']]
@@ -144,7 +145,7 @@ describe('whatever the year and the way of keeping (properties)', () => {
           expect(run.feedsUnderSupers, `${run.stage}: ${run.stands.join(', ')}`).toBe(false)
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   }, 60_000)
 
@@ -186,7 +187,7 @@ describe('whatever the year and the way of keeping (properties)', () => {
           expect(one.high).toBeLessThanOrEqual(before.high + 1e-9)
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 
@@ -235,7 +236,7 @@ describe('whatever the year and the way of keeping (properties)', () => {
             expect(of(due).length, told).toBeLessThan(2)
         },
       ),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 
