@@ -1,7 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { entriesOf } from '#core/units'
-import { READING_KINDS } from '#wire/readings/kinds'
 import { useKept } from '~/composables/kept'
 import { localToday } from '~/composables/localTime'
 import type { Yard } from '#core/yard'
@@ -20,8 +19,10 @@ const AT_A_TIME = 4
 const OLD_MS = 3 * 3_600_000
 
 /** All that the views of a yard ask the server for. */
-function questionsOf({ id: yardId, hives }: Yard): (() => Promise<ServerAnswer<unknown>>)[] {
+async function questionsOf({ id: yardId, hives }: Yard): Promise<(() => Promise<ServerAnswer<unknown>>)[]> {
   const today = localToday()
+  // What is asked of readings brings the schemas with it: not in the first view.
+  const { READING_KINDS } = await import('#wire/readings/kinds')
   const kinds = entriesOf(READING_KINDS).map(([kind]) => kind)
   return [
     () => server.openEntries(yardId, today),
@@ -53,7 +54,9 @@ export const useAlong = defineStore('along', () => {
     if (!yard || running.value) return
     stopped = false
     problem.value = ''
-    const work = questionsOf(yard)
+    running.value = { yardId, done: 0, of: yard.hives.length }
+    const work = await questionsOf(yard).catch(() => [])
+    if (work.length === 0) problem.value = 'The server cannot be reached.'
     running.value = { yardId, done: 0, of: work.length }
     for (let at = 0; at < work.length && !stopped && !problem.value; at += AT_A_TIME) {
       const answers = await Promise.all(work.slice(at, at + AT_A_TIME).map((ask) => ask()))
