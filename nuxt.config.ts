@@ -80,7 +80,7 @@ export default defineNuxtConfig({
     { path: '~/shell', prefix: 'Shell', extensions: ['vue'] },
     { path: '~/views', extensions: ['vue'] },
   ],
-  imports: { dirs: ['journal/!(store).ts', 'kit', 'readings', 'shell', ...viewFolders] },
+  imports: { dirs: ['journal', 'kit', 'readings', 'shell', ...viewFolders] },
   vue: { compilerOptions: { nodeTransforms: [saidText] } },
   experimental: { payloadExtraction: false, appManifest: false, defaults: { nuxtLink: { prefetch: false } } },
   nitro: {

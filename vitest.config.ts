@@ -46,7 +46,7 @@ export default defineConfig({
           expect: { poll: { timeout: 10_000 } },
           testTimeout: 90_000,
           hookTimeout: 60_000,
-          maxWorkers: 2,
+          fileParallelism: false,
           sequence: { groupOrder: 2 },
         },
       },

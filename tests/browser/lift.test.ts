@@ -18,7 +18,8 @@ describe('weights', () => {
     await drawn(page)
     await page.keyboard.press('w')
     await expect.poll(() => page.locator('[data-weight]').count()).toBeGreaterThan(5)
-    const total = async () => Number(/(\d+\.\d) kg/.exec(await page.locator('.weight .total').innerText())![1])
+    const total = async () =>
+      Number(/(\d+\.\d) kg/.exec(await page.getByTestId('weight-card').locator('.total').innerText())![1])
     const asSaid = await total()
     await choose(page, 'fullness', 'Full')
     await expect.poll(total).toBeGreaterThan(asSaid + 10)
@@ -38,7 +39,7 @@ describe('weights', () => {
     await expect.poll(() => page.locator('.choices .el-select').first().innerText()).toContain('As its frames say')
     expect(await page.getByTestId('weighed-as').count()).toBe(0)
     await page.keyboard.press('u')
-    await expect.poll(() => page.locator('.weight .total').innerText()).toMatch(/lb/)
+    await expect.poll(() => page.getByTestId('weight-card').locator('.total').innerText()).toMatch(/lb/)
     await page.keyboard.press('u')
   })
 

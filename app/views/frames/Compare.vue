@@ -142,8 +142,8 @@ const columns = computed(() =>
     </div>
     <p v-if="honeyAgainstFull.length > 0" class="schools" data-testid="honey-schools">
       Most keepers say that fewer frames hold the same honey. By the geometry it is
-      {{ listed(honeyAgainstFull.map(percent)) }} against full count: there are fewer gaps between the combs, and
-      comb is drawn no thicker than about {{ mm(40) }}.
+      {{ listed(honeyAgainstFull.map(percent)) }} against full count: there are fewer gaps between the combs, and comb
+      is drawn no thicker than about {{ mm(40) }}.
     </p>
     <section v-if="one && options[chosen]" class="way">
       <h2>From {{ counted(now.count, 'frame') }} to {{ options[chosen]!.count }}</h2>
