@@ -5,17 +5,7 @@ const model = defineModel<string | undefined>({ required: true })
 </script>
 
 <template>
-  <label class="day"
+  <label class="asked-row"
     >{{ name }} <UiDay :name="name" :value="model ?? ''" :last="last" @change="model = $event || undefined"
   /></label>
 </template>
-
-<style scoped>
-.day {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-2) var(--space-4);
-  align-items: center;
-  justify-content: space-between;
-}
-</style>

@@ -12,7 +12,7 @@ const kind = computed(() => (props.rows ? { type: 'textarea', rows: props.rows }
 </script>
 
 <template>
-  <label class="said" :class="{ long: rows }"
+  <label class="said asked-row" :class="{ long: rows }"
     >{{ name }}
     <ElInput
       :model-value="modelValue"
@@ -26,14 +26,6 @@ const kind = computed(() => (props.rows ? { type: 'textarea', rows: props.rows }
 </template>
 
 <style scoped>
-.said {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-2) var(--space-4);
-  align-items: center;
-  justify-content: space-between;
-}
-
 .said:not(.long) .el-input {
   max-width: 240px;
 }

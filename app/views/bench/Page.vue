@@ -78,7 +78,7 @@ useHead({ title: computed(() => (bench.hive ? `${bench.hive.name} – Duvet` : '
         <BenchTray v-else-if="drawn > 2" @taken="open.traying = false" />
       </aside>
       <section
-        class="middle shown"
+        class="middle drawing-column"
         aria-label="Drawing"
         :style="{ '--narrow-px': `${narrowHeightPx(bench.assessment.gaps.length)}px` }"
       >

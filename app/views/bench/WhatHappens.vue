@@ -51,7 +51,7 @@ function withdraw(finding: Finding) {
 </script>
 
 <template>
-  <aside class="right beside" aria-label="What will happen">
+  <aside class="right side-column" aria-label="What will happen">
     <p class="summary" data-testid="summary">
       <ShellSeverityMark :grade="worst" />
       {{ summary }}

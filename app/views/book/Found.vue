@@ -229,8 +229,13 @@ li {
 }
 
 .acts {
+  display: flex;
   flex-direction: column;
   align-items: end;
+}
+
+.acts .el-button {
+  margin: 0;
 }
 
 .when {

@@ -28,7 +28,7 @@ const state = props.answers
         @update:model-value="state.until = $event ?? ''"
       />
       <EntryText v-else v-model="state.why" name="Why" :most="200" />
-      <p class="acts">
+      <p class="large-acts">
         <ElButton
           v-if="state.asking.what === 'put-off'"
           type="primary"

@@ -29,12 +29,12 @@ const preferences = usePreferences()
         }}{{ line.wasDay ? `; put off from ${preferences.day(line.wasDay)}` : '' }}</small
       >
     </NuxtLink>
-    <span v-if="ofHive" class="acts">
+    <span v-if="ofHive" class="large-acts">
       <ElButton :aria-label="`Done: ${words.text}`" @click="$emit('done')">Done</ElButton>
       <ElButton :aria-label="`Put off: ${words.text}`" @click="$emit('put-off')">Put off</ElButton>
       <ElButton text :aria-label="`Drop: ${words.text}`" @click="$emit('drop')">Drop</ElButton>
     </span>
-    <span v-else class="acts"><NuxtLink :to="to">To the shed</NuxtLink></span>
+    <span v-else class="large-acts"><NuxtLink :to="to">To the shed</NuxtLink></span>
   </li>
 </template>
 

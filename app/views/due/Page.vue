@@ -73,7 +73,7 @@ useHead({ title: computed(() => `${title.value} – Duvet`) })
   <ShellPage :title="title">
     <template #bar>
       <UiModes v-if="yards.yards.length > 1" v-model="of" :of="OF" name="Of which yards" />
-      <NuxtLink v-if="yard" class="to" :to="yardPath(yard.id, 'records')" data-testid="to-records"
+      <NuxtLink v-if="yard" class="way-to" :to="yardPath(yard.id, 'records')" data-testid="to-records"
         >Records: mites, winters, trials, frames, files</NuxtLink
       >
       <template v-if="lines.length > 0">

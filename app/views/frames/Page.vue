@@ -124,7 +124,7 @@ function takeCompared({ part }: { readonly part: Part }): void {
       <aside class="left">
         <ShellInTurn><FramesTools ref="tools" /></ShellInTurn>
       </aside>
-      <section class="middle shown" aria-label="Drawing">
+      <section class="middle drawing-column" aria-label="Drawing">
         <FramesActing />
         <p v-if="some" class="caution" data-testid="frames-disease">
           Before a comb goes to another colony, look it over for disease. Combs of a colony that died or left stay where
@@ -143,7 +143,7 @@ function takeCompared({ part }: { readonly part: Part }): void {
           it out.
         </p>
       </section>
-      <aside class="right beside">
+      <aside class="right side-column">
         <ShellInTurn><FramesFigures /></ShellInTurn>
         <ShellInTurn
           ><BenchFindingCard

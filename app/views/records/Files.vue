@@ -112,7 +112,7 @@ onBeforeUnmount(() => {
         </label>
       </div>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
-      <p class="acts">
+      <p class="large-acts">
         <ElButton type="primary" data-testid="record-print" :disabled="wrong !== '' || working !== ''" @click="print">
           Record as PDF
         </ElButton>
@@ -121,7 +121,7 @@ onBeforeUnmount(() => {
           inspections</span
         >
       </p>
-      <p class="acts">
+      <p class="large-acts">
         <ElSelect v-model="sort" aria-label="Which entries" data-testid="csv-sort">
           <ElOption v-for="one in ENTRY_SORTS" :key="one" :value="one" :label="SORT_WORDS[one].many" />
         </ElSelect>
@@ -176,7 +176,7 @@ p {
 }
 
 .asked,
-.acts {
+.large-acts {
   gap: var(--space-3) var(--space-5);
   align-items: center;
 }
@@ -187,7 +187,7 @@ p {
   font-size: var(--type-2);
 }
 
-.acts .el-select,
+.large-acts .el-select,
 .asked .el-select {
   width: 230px;
 }

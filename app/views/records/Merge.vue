@@ -71,7 +71,7 @@ const stepsOf = (weak: string, onto: string) => mergeSteps(weak, onto).map((line
           :lines="stepsOf(pair.hive.name, pair.onto.name)"
           @update:done="ticked[pair.hive.id] = $event"
         />
-        <p class="acts">
+        <p class="large-acts">
           <ElButton @click="planned(pair)">Write it into Due</ElButton>
           <ElPopconfirm
             :title="`Do ${pair.hive.name} and ${pair.onto.name} stand together now, with no sign in either?`"
@@ -100,7 +100,7 @@ p {
   margin: 0 0 var(--space-3);
 }
 
-.acts {
+.large-acts {
   gap: var(--space-4);
 }
 

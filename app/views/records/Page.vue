@@ -18,7 +18,7 @@ useHead({ title: computed(() => `Records of ${yard.value?.name ?? 'a yard'} – 
 <template>
   <ShellPage :title="yard ? `Records of ${yard.name}` : 'Records'">
     <template #bar>
-      <NuxtLink v-if="yard" class="to" :to="yardPath(yard.id, 'due')">What is due</NuxtLink>
+      <NuxtLink v-if="yard" class="way-to" :to="yardPath(yard.id, 'due')">What is due</NuxtLink>
       <UiModes v-model="mode" :of="MODES" name="What of the records" />
     </template>
     <ShellNothing v-if="!yard || yard.hives.length === 0" to="/" way="Start a hive in the row">

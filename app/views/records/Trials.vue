@@ -157,7 +157,7 @@ const SIDES = [
         suspicion are.
       </p>
       <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
-      <p class="acts">
+      <p class="large-acts">
         <ElButton data-testid="trial-draw" :disabled="picked.length < 2" @click="draw">Draw by lot</ElButton>
         <ElButton
           type="primary"
@@ -218,7 +218,7 @@ h3 {
   gap: 0 var(--space-5);
 }
 
-.acts {
+.large-acts {
   gap: var(--space-4);
 }
 </style>

@@ -33,7 +33,7 @@ const LIFTS = columnsFor<Lift>(
 
 <template>
   <div class="columns">
-    <section class="middle shown" aria-label="Drawing">
+    <section class="middle drawing-column" aria-label="Drawing">
       <p class="lead" data-testid="lift-summary">
         <b v-if="lifts.worst" class="first" data-testid="verdict"
           ><ShellSeverityMark :grade="lifts.worst.grade" /> {{ capital(nameOf(lifts.worst.partId)) }} is
@@ -61,7 +61,7 @@ const LIFTS = columnsFor<Lift>(
           @choose="chosen = $event"
       /></ShellInTurn>
     </section>
-    <aside class="right beside">
+    <aside class="right side-column">
       <UiTable
         v-if="lifts.lifts.length > 0"
         class="list"
