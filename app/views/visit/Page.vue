@@ -115,7 +115,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
         <ShellSeverityMark grade="watch" /> {{ place.hive.name }} stands open: its bees chill, and robbers come. Close
         it before you leave it.
       </p>
-      <div class="press">
+      <div class="next-press">
         <ElButton class="bare tick" data-testid="tick" :aria-disabled="resting || asksWhich" @click="tick">
           {{ now?.asks ?? 'Done' }}
         </ElButton>
@@ -224,7 +224,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
 }
 
 /* One place on the screen, whatever the step says: who taps twice meets the same button. */
-.press {
+.next-press {
   position: fixed;
   right: 0;
   bottom: var(--foot);
@@ -238,7 +238,7 @@ useHead({ title: computed(() => `Visit to ${place.value?.hive.name ?? 'a hive'} 
   background: var(--linen);
 }
 
-.press > * {
+.next-press > * {
   width: min(760px, 100%);
 }
 

@@ -34,3 +34,24 @@ describe('everything is set in the steps of tokens.css', () => {
     expect(breaks.filter((line) => !/(max-width: (760|1020)px|min-width: (761|1021)px)/.test(line))).toEqual([])
   })
 })
+
+describe('a layout piece is one thing everywhere', () => {
+  const rulesOf = (style: string) => [...style.matchAll(/([^{}]+)\{([^{}]*)\}/g)]
+  const bare = (style: string) => style.replace(/\/\*[\s\S]*?\*\//g, '')
+  const layout = bare(readFileSync(join(root, 'app/assets/layout.css'), 'utf8'))
+  const pieces = new Set([...layout.matchAll(/^(?:html |svg )?\.([a-z-]+)/gm)].map(([, name]) => name!))
+
+  it('a view may give a piece more room, not make another thing of its name', () => {
+    expect(pieces.size).toBeGreaterThan(6)
+    const clashes = [...sources(join(root, 'app'), /\.vue$/)].flatMap((path) => {
+      const text = readFileSync(path, 'utf8')
+      const styles = [...text.matchAll(/<style[^>]*>([\s\S]*?)<\/style>/g)].map(([, style]) => bare(style!))
+      return styles
+        .flatMap(rulesOf)
+        .filter(([, selectors]) => selectors!.split(',').some((one) => pieces.has(one.trim().replace(/^\./, ''))))
+        .filter(([, , body]) => /\b(position|display|border|background|grid-template)\b/.test(body!))
+        .map(([, selectors]) => `${relative(root, path)}: ${selectors!.trim()}`)
+    })
+    expect(clashes).toEqual([])
+  })
+})
