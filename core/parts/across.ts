@@ -1,4 +1,4 @@
-import { there } from '../units'
+import { once, there } from '../units'
 import { SHIPPED_FIGURES, type Figures } from '../figures'
 import type { HangingPattern } from './catalogue'
 import type { Spacing } from './model'
@@ -53,11 +53,7 @@ const USUAL_SPACING: Spacing = { system: 'touching', slack: 'one-side' }
  * Where the contents of a box hang across it, by its spacing and by where its slack goes; a place number left out
  * is a place left empty. Lengths in mm. Common practice.
  */
-export function hangAcross(box: ResolvedPart): Across {
-  let across = hung.get(box)
-  if (!across) hung.set(box, (across = isBox(box) ? hang(box) : NOTHING_HANGS))
-  return across
-}
+export const hangAcross = once((box: ResolvedPart): Across => (isBox(box) ? hang(box) : NOTHING_HANGS))
 
 /** What no pattern describes as a box has nothing hung across it that could be told. */
 const NOTHING_HANGS: Across = {
@@ -71,8 +67,6 @@ const NOTHING_HANGS: Across = {
   overlapMm: 0,
   pitchMm: 0,
 }
-
-const hung = new WeakMap<ResolvedPart, Across>()
 
 function hang(box: ResolvedPart): Across {
   const known = knownInOrder(box.hung)

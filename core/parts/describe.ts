@@ -8,7 +8,7 @@ import type { Kind, KindGroup, StackLayer, WayUp } from './kind'
 import { KINDS } from './kinds'
 import { BASE, above, below, byHand } from './level'
 import { boundsOf, centredRect, type Rect } from './rect'
-import type { ResolvedPart } from './resolve'
+import { onceAForm, type ResolvedPart } from './resolve'
 import { ownRects, shape, type FaceShape, type PartShape } from './shape'
 import { solid, type Solid } from './solid'
 
@@ -16,13 +16,9 @@ import { solid, type Solid } from './solid'
 const UNKNOWN = { outsideMm: 450, depthMm: 100 } as const
 
 /** A part as its kind describes it, before it is turned over or put anywhere; what no pattern describes is a block. */
-export function shapeOf(part: ResolvedPart): PartShape {
-  let known = shapes.get(part)
-  if (!known) shapes.set(part, (known = isDescribed(part) ? kindOf(part.pattern).shape(part) : unknownShape(part)))
-  return known
-}
-
-const shapes = new WeakMap<ResolvedPart, PartShape>()
+export const shapeOf = onceAForm((part: ResolvedPart): PartShape =>
+  isDescribed(part) ? kindOf(part.pattern).shape(part) : unknownShape(part),
+)
 
 function isDescribed(part: ResolvedPart): part is AnyPart {
   return part.pattern !== undefined
@@ -93,13 +89,7 @@ function goesTo({ pattern }: ResolvedPart, place: AttachmentPlace): boolean {
 }
 
 /** The plan of a part, mm: round its bodies, without what stands out beyond them. */
-export function outlineOf(part: ResolvedPart): Rect {
-  let known = outlines.get(part)
-  if (!known) outlines.set(part, (known = boundsOf(ownRects(shapeOf(part)))))
-  return known
-}
-
-const outlines = new WeakMap<ResolvedPart, Rect>()
+export const outlineOf = onceAForm((part: ResolvedPart): Rect => boundsOf(ownRects(shapeOf(part))))
 
 /** The plan of a part with all that stands out of it, mm. */
 export function reachOf(part: ResolvedPart): Rect {

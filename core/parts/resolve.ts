@@ -1,4 +1,5 @@
 import type { Figures } from '../figures'
+import { once, type Keeps } from '../units'
 import type { Catalogue, Dimensions, HangingPattern, Pattern } from './catalogue'
 import type { Content, Part } from './model'
 
@@ -8,14 +9,16 @@ export interface HungContent {
   readonly pattern: HangingPattern | undefined
 }
 
-/** A part with everything looked up that geometry needs. */
-export interface ResolvedPart {
+/** A part with everything looked up that geometry needs; one with anything changed is resolved anew, never copied. */
+export interface ResolvedPart extends Keeps {
   readonly part: Part
   readonly pattern: Pattern | undefined
   readonly dimensions: Dimensions
   readonly hung: readonly HungContent[]
   /** What its yard counts with. */
   readonly figures: Figures
+  /** Shared by all parts that are cut and filled alike, whichever of them is asked. */
+  readonly form: Keeps
 }
 
 const NO_DIMENSIONS: Dimensions = {}
@@ -36,5 +39,27 @@ function lookUp(part: Part, catalogue: Catalogue): ResolvedPart {
   const drawn = pattern?.dimensions ?? NO_DIMENSIONS
   const dimensions = part.measured ? { ...drawn, ...part.measured } : drawn
   const hung = part.contents.map((content) => ({ content, pattern: catalogue.hanging.get(content.patternId) }))
-  return { part, pattern, dimensions, hung, figures: catalogue.figures }
+  return { part, pattern, dimensions, hung, figures: catalogue.figures, kept: [], form: formOf(part, catalogue) }
 }
+
+/** How many forms are remembered: sizes that are tried one after the other are each a form of their own. */
+const MOST_FORMS = 4000
+
+const forms = new WeakMap<Catalogue, Map<string, Keeps>>()
+
+/** The form of a part: parts of one pattern and the same sizes, with the same hung at the same places, share one. */
+function formOf({ patternId, hole, spacing, measured, contents }: Part, catalogue: Catalogue): Keeps {
+  let known = forms.get(catalogue)
+  if (!known || known.size > MOST_FORMS) forms.set(catalogue, (known = new Map()))
+  let key = `${patternId}|${hole}`
+  if (spacing) key += `|${spacing.system},${spacing.count},${spacing.slack},${spacing.tightTo}`
+  for (const one of contents) key += `|${one.patternId}@${one.place},${one.half},${one.atMm}`
+  if (measured) key += `|${JSON.stringify(measured)}`
+  let form = known.get(key)
+  if (!form) known.set(key, (form = { kept: [] }))
+  return form
+}
+
+/** Asked of every part of a form as of one. */
+export const onceAForm = <Answer extends object>(answerOf: (part: ResolvedPart) => Answer) =>
+  once(answerOf, ({ form }) => form.kept)

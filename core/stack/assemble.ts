@@ -47,6 +47,8 @@ export function assembleHive(hive: Hive, parts: PartLookup, catalogue: Catalogue
         dimensions: resolved.dimensions,
         figures: resolved.figures,
         hung: resolved.hung,
+        kept: resolved.kept,
+        form: resolved.form,
         resolved,
         placement,
       }

@@ -1,6 +1,7 @@
 import {
   BASE,
   bodiesMet,
+  onceAForm,
   boundsOf,
   rise,
   shapeOf,
@@ -26,11 +27,15 @@ export interface Edge {
   readonly plusMinusMm: number
 }
 
-/** One summand of a gap, with the part it comes from. */
-export interface Term {
+/** How deep something lies within a part. */
+interface Recess {
   readonly name: TermName
   readonly mm: number
   readonly plusMinusMm: number
+}
+
+/** One summand of a gap, with the part it comes from. */
+export interface Term extends Recess {
   readonly partId: string
 }
 
@@ -38,7 +43,7 @@ export interface Term {
 export interface Zone {
   readonly rect: Rect
   /** How far inside the part's own edge plane the surface lies; for an open zone, the part's depth. */
-  readonly recess: Term
+  readonly recess: Recess
   readonly surface: Surface
   readonly passes: Passes
   readonly colony?: string
@@ -80,23 +85,21 @@ export function coversColony({ faces: { lower } }: { readonly faces: PartFaces }
  * recesses follow from its bodies. All lengths in mm. Geometry.
  */
 export function facesOf(part: ResolvedPart, turnedOver: boolean): PartFaces {
-  let faces = drawn.get(part)
-  if (!faces) drawn.set(part, (faces = drawnFaces(part, shapeOf(part))))
+  const faces = drawnFaces(part)
   return turnedOver ? { ...faces, lower: faces.upper, upper: faces.lower } : faces
 }
 
-const drawn = new WeakMap<ResolvedPart, PartFaces>()
-
-function drawnFaces(part: ResolvedPart, shape: PartShape): PartFaces {
+const drawnFaces = onceAForm((part: ResolvedPart): PartFaces => {
+  const shape = shapeOf(part)
   const bodies = bodiesMet(part)
   const faces = {
-    lower: faceOf('lower', shape, bodies, part.part.id),
-    upper: faceOf('upper', shape, bodies, part.part.id),
+    lower: faceOf('lower', shape, bodies),
+    upper: faceOf('upper', shape, bodies),
   }
   return { ...faces, depthMm: shape.depth.mm, skirtMm: shape.skirtMm, nested: shape.nested }
-}
+})
 
-function faceOf(which: 'lower' | 'upper', shape: PartShape, bodies: readonly Solid[], partId: string): Face {
+function faceOf(which: 'lower' | 'upper', shape: PartShape, bodies: readonly Solid[]): Face {
   const zones: Zone[] = []
   for (const zone of shape[which].zones) {
     const { mm, plusMinusMm } = recessOf(zone, bodies, shape, which)
@@ -105,7 +108,7 @@ function faceOf(which: 'lower' | 'upper', shape: PartShape, bodies: readonly Sol
       rect,
       surface,
       passes,
-      recess: { name: zone.name, mm, plusMinusMm, partId },
+      recess: { name: zone.name, mm, plusMinusMm },
       ...(colony ? { colony } : {}),
     })
   }

@@ -1,5 +1,5 @@
 import { sumOfMeasures, type Measure, there } from '../units'
-import { covers, overlapOf, type Rect, type Surface } from '../parts'
+import { covers, overlapOf, type Rect, type ResolvedPart, type Surface } from '../parts'
 import { goesThrough, type Term, type Zone } from './faces'
 import type { Layout, PlacedPart } from './layout'
 
@@ -168,18 +168,22 @@ function draftsOf(layout: Layout): DraftGap[] {
   const drafts: DraftGap[] = []
   walk<Trace>(layout.parts, {
     sees: () => true,
-    begin: (from, zone) => ({ from, zone, terms: [zone.recess], throughIds: [] }),
+    begin: (from, zone) => ({ from, zone, terms: [termOf(zone, from)], throughIds: [] }),
     through: (trace, zone, part) => ({
       ...trace,
-      terms: [...trace.terms, zone.recess],
+      terms: [...trace.terms, termOf(zone, part)],
       throughIds: zone.surface === 'open' ? [...trace.throughIds, part.part.id] : trace.throughIds,
     }),
     arrive: (trace, part, zone) => {
-      if (!repeats(drafts, trace, part, zone)) drafts.push(draftGap(trace, part, zone, [...trace.terms, zone.recess]))
+      if (!repeats(drafts, trace, part, zone))
+        drafts.push(draftGap(trace, part, zone, [...trace.terms, termOf(zone, part)]))
     },
   })
   return drafts
 }
+
+/** A recess as a summand of a gap. */
+export const termOf = ({ recess }: Zone, { part }: ResolvedPart): Term => ({ ...recess, partId: part.id })
 
 /** Several zones of one kind between the same two parts are one gap. */
 function repeats(found: readonly DraftGap[], trace: Trace, to: PlacedPart, zone: Zone): boolean {

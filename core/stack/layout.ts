@@ -35,13 +35,15 @@ export function layOut(hive: AssembledHive): Layout {
     const faces = standFaces(facesOf(stacked.resolved, stacked.placement.turnedOver), stacked)
     const bottomMm = seatMm
     const topMm = bottomMm + faces.depthMm
-    const { part, pattern, dimensions, hung, figures, resolved, placement } = stacked
+    const { part, pattern, dimensions, hung, figures, kept, form, resolved, placement } = stacked
     parts.push({
       part,
       pattern,
       dimensions,
       hung,
       figures,
+      kept,
+      form,
       resolved,
       placement,
       index,

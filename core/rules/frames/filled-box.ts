@@ -1,4 +1,4 @@
-import { comparableMm } from '../../units'
+import { comparableMm, once } from '../../units'
 import { fullCount, type PlacedPart } from '../../stack'
 import {
   dimensionMm,
@@ -60,12 +60,13 @@ export function filledBoxes(measured: MeasuredHive, context: Context): readonly 
 }
 
 type Judged = Pick<FilledBox, 'across' | 'use' | 'gaps' | 'drawnAtMm'> & Pick<Context, 'figures' | 'stage'>
-const judged = new WeakMap<ResolvedPart, Judged>()
+const lookedAt = once((_box: ResolvedPart): { last?: Judged } => ({}))
 
 /** A box that has not changed since it was last looked at is not judged again. */
 function filledBox(box: PlacedPart, { figures, stage }: Context): FilledBox {
   const use = useOf(box.placement.role)
-  let last = judged.get(box.resolved)
+  const looked = lookedAt(box)
+  let { last } = looked
   if (!last || last.use !== use || last.stage !== stage || last.figures !== figures) {
     last = {
       across: hangAcross(box.resolved),
@@ -75,7 +76,7 @@ function filledBox(box: PlacedPart, { figures, stage }: Context): FilledBox {
       figures,
       stage,
     }
-    judged.set(box.resolved, last)
+    looked.last = last
   }
   return { box, across: last.across, use, gaps: last.gaps, drawnAtMm: last.drawnAtMm }
 }

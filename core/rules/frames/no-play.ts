@@ -1,3 +1,4 @@
+import { resolvePart } from '../../parts'
 import { partEdit } from '../../yard'
 import { about, comparableMm } from '../../units'
 import type { Context } from '../context'
@@ -30,9 +31,8 @@ export const NO_PLAY: Rule<'frames.no-play', { readonly frames: number }> = {
 function leaveOutOne(box: FilledBox['box']['resolved'], context: Context): Remedy[] {
   const last = box.part.contents.reduce((a, b) => (b.place > a.place ? b : a))
   const part = { ...box.part, contents: box.part.contents.filter((one) => one !== last) }
-  const without = { ...box, part, hung: box.hung.filter(({ content }) => content !== last) }
   return [
-    ...addDummy(without, context),
+    ...addDummy(resolvePart(part, context.catalogue), context),
     { kind: 'leave-out', partId: part.id, count: 1, edit: partEdit(box.part, part) },
   ]
 }

@@ -5,7 +5,7 @@ import { judgeGap, type JudgedGap } from '../bands/judge-gap'
 import { areAsMade } from '../bands/usual-joint'
 import { assembleHive } from '../assemble'
 import { facesOf } from '../faces'
-import { gapsOf } from '../gaps'
+import { gapsOf, termOf } from '../gaps'
 import { layOut } from '../layout'
 import { newPart, newPlacement } from '../../yard'
 import { frameInBox, type FrameFit } from './frame-in-box'
@@ -67,7 +67,7 @@ function frameGap(lower: ResolvedPart, upper: ResolvedPart, context: JudgingAt):
       upperSurface: 'bottom-bars',
       place: 'frames',
       throughIds: [],
-      terms: [below.recess, above.recess],
+      terms: [termOf(below, lower), termOf(above, upper)],
       fromMm: 0,
       toMm: sum.mm,
       reached: true,

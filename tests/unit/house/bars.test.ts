@@ -144,6 +144,13 @@ describe('the rule a newcomer can follow', () => {
     expect(found(lines, new RegExp(`\\w${unit} *[<>]=? *-?(0\\.0*)?[1-9][\\d._]*(?![\\d._]| *\\*)`))).toEqual([])
   })
 
+  it('a part that is changed is resolved anew: a copy would bring along what is remembered of the other', () => {
+    const copies = linesOf(['core', 'app']).filter(({ text }) =>
+      /\{ \.\.\.[\w.]+, (part|hung|dimensions)\b/.test(text),
+    )
+    expect(copies.filter(({ at }) => !at.startsWith('core/parts/catalogue/of-yard'))).toEqual([])
+  })
+
   it('no line of core is longer than 120 characters', () => {
     expect(linesOf(['core']).filter(({ text }) => text.length > 120)).toEqual([])
   })
