@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url'
 import { build as buildWorker } from 'esbuild'
 import { madeOf } from './scripts/lib/made-of'
 import { saidText } from './scripts/lib/said-text'
+import { workersAsChunks } from './scripts/lib/workers-as-chunks'
 
 const root = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
@@ -123,8 +124,7 @@ export default defineNuxtConfig({
   },
   vite: {
     resolve: { alias: { '@ctrl/tinycolor': root('./app/assets/no-mixed-colours.ts') } },
-    plugins: [madeOf(root('./.nuxt/made-of.json'))],
-    worker: { format: 'es', rollupOptions: { treeshake } },
+    plugins: [workersAsChunks(), madeOf(root('./.nuxt/made-of.json'))],
     // What a view needs it fetches itself: a list of all files of all views would be read before the first.
     build: { target: 'es2022', chunkSizeWarningLimit: 800, modulePreload: false, rollupOptions: { treeshake } },
   },

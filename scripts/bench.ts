@@ -1,5 +1,5 @@
 import { benchAway } from './bench/away'
-import { benchBrowser } from './bench/browser'
+import { benchDemo, benchLargeYards, benchStart } from './bench/browser'
 import { benchCore } from './bench/core'
 import { benchThousand } from './bench/thousand'
 import { benchFrames } from './bench/frames'
@@ -17,7 +17,9 @@ const PARTS: Readonly<Record<string, () => unknown>> = {
   weights: benchWeights,
   changeover: benchChangeover,
   winter: benchWinter,
-  browser: benchBrowser,
+  start: benchStart,
+  demo: benchDemo,
+  large: benchLargeYards,
   away: benchAway,
   kill: () => benchKill(200),
 }

@@ -1,9 +1,7 @@
-import { readFile } from 'node:fs/promises'
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { gzipSync } from 'node:zlib'
-import type { Page } from 'playwright-core'
+import type { Browser, Page } from 'playwright-core'
 import { planOf } from '#core/yard'
 import { launchBrowser, openPage } from '../lib/browser'
 import { median, quantile, spread, taskText, tell } from '../lib/measure'
@@ -12,52 +10,83 @@ import { benchDragFrame, benchPrint } from './frames'
 import { benchImport, benchYardDay } from './weights'
 import { benchLookUps, benchRowStages } from './actions'
 import { benchBook } from './book'
+import { benchFirstView } from './first-view'
 import { manyHives } from './many-hives'
 import { benchViews } from './views'
 import { benchWinterView } from './winter'
 import { benchPlannedYear, benchStageStrip } from './year'
 
-export async function benchBrowser(): Promise<void> {
-  const home = mkdtempSync(join(tmpdir(), 'duvet-bench-'))
-  const browser = await launchBrowser()
-  try {
+/** From the start of the server to the row of hives, and what has been read by then. */
+export async function benchStart(): Promise<void> {
+  await inHome(async (home) => {
     await startUp(home)
+    await inDemo(async (page, url) => {
+      await benchFirstView(page, url)
+    })
+  })
+}
+
+/** The views of the demo, one after the other. */
+export async function benchDemo(): Promise<void> {
+  await inDemo(async (page, url, browser) => {
+    await keyToPaint(page, url)
+    await openFit(page, url)
+    await benchLookUps(browser, url)
+    await benchWinterView(browser, url)
+    await benchStageStrip(page, url)
+    await benchDragFrame(page, url)
+    await benchBook(browser, url)
+    await benchPrint(url)
+    await benchImport(page, url)
+  })
+}
+
+/** Yards of 40 to 1 000 hives. */
+export async function benchLargeYards(): Promise<void> {
+  await inHome(async (home) => {
+    await inBrowser(async (browser) => {
+      for (const count of [40, 200, 400, 1000]) await benchYardOf(count, home, browser)
+    })
+  })
+}
+
+async function benchYardOf(count: number, home: string, browser: Browser): Promise<void> {
+  const file = join(home, `${count}.json`)
+  writeFileSync(file, JSON.stringify(planOf([manyHives(count)])))
+  const server = await startServer({ seed: file })
+  const opened = await openPage(browser)
+  await opened.page.goto(server.url)
+  await opened.page.waitForSelector('[data-hive="Hive 1"]', { timeout: 60_000 })
+  if (count === 400) await scrollRow(opened.page)
+  if (count === 200) await benchPlannedYear(opened.page, server.url)
+  if (count === 1000) {
+    await yardInWorker(opened.page)
+    await benchYardDay(opened.page, server.url)
+  }
+  await opened.context.close()
+  if (count === 40 || count === 400) await benchRowStages(browser, server.url, count)
+  else await benchViews(browser, server.url, count)
+  await server.stop()
+}
+
+async function inHome(run: (home: string) => Promise<void>): Promise<void> {
+  const home = mkdtempSync(join(tmpdir(), 'duvet-bench-'))
+  await run(home).finally(() => rmSync(home, { recursive: true, force: true }))
+}
+
+async function inBrowser(run: (browser: Browser) => Promise<void>): Promise<void> {
+  const browser = await launchBrowser()
+  await run(browser).finally(() => browser.close())
+}
+
+async function inDemo(run: (page: Page, url: string, browser: Browser) => Promise<void>): Promise<void> {
+  await inBrowser(async (browser) => {
     const demo = await startServer({ seed: 'demo/demo-plan.json' })
     const { page, context } = await openPage(browser)
-    await firstView(page, demo.url)
-    await keyToPaint(page, demo.url)
-    await openFit(page, demo.url)
-    await benchLookUps(browser, demo.url)
-    await benchWinterView(browser, demo.url)
-    await benchStageStrip(page, demo.url)
-    await benchDragFrame(page, demo.url)
-    await benchBook(browser, demo.url)
-    await benchPrint(demo.url)
-    await benchImport(page, demo.url)
+    await run(page, demo.url, browser)
     await context.close()
     await demo.stop()
-    for (const count of [40, 200, 400, 1000]) {
-      const file = join(home, `${count}.json`)
-      writeFileSync(file, JSON.stringify(planOf([manyHives(count)])))
-      const server = await startServer({ seed: file })
-      const opened = await openPage(browser)
-      await opened.page.goto(server.url)
-      await opened.page.waitForSelector('[data-hive="Hive 1"]', { timeout: 60_000 })
-      if (count === 400) await scrollRow(opened.page)
-      if (count === 200) await benchPlannedYear(opened.page, server.url)
-      if (count === 1000) {
-        await yardInWorker(opened.page)
-        await benchYardDay(opened.page, server.url)
-      }
-      await opened.context.close()
-      if (count === 40 || count === 400) await benchRowStages(browser, server.url, count)
-      else await benchViews(browser, server.url, count)
-      await server.stop()
-    }
-  } finally {
-    await browser.close()
-    rmSync(home, { recursive: true, force: true })
-  }
+  })
 }
 
 async function startUp(home: string): Promise<void> {
@@ -69,47 +98,6 @@ async function startUp(home: string): Promise<void> {
     await server.stop()
   }
   tell('server, from start to the first answer', spread(runs), median(runs) < 1500, '1500 ms')
-}
-
-/** Which room of ours or which package a module belongs to. */
-function roomOf(module: string): string {
-  const [, ...packages] = module.split('node_modules/')
-  const [scope = '', name = ''] = (packages.at(-1) ?? '').split('/')
-  if (packages.length > 0) return scope.startsWith('@') ? `${scope}/${name}` : scope
-  return /\/(core|app|shared|demo)\//.exec(module)?.[1] ?? 'nuxt'
-}
-
-async function firstView(page: Page, url: string): Promise<void> {
-  const scripts: Promise<readonly [name: string, kB: number]>[] = []
-  page.on('response', (response) => {
-    if (!/\.js($|\?)/.test(response.url())) return
-    const name = new URL(response.url()).pathname.split('/').at(-1)!
-    const body = response.body().catch(() => Buffer.alloc(0))
-    scripts.push(body.then((text) => [name, gzipSync(text, { level: 9 }).length / 1000] as const))
-  })
-  await page.goto(url)
-  await page.waitForSelector('[data-hive="Flannel"]')
-  await page.waitForTimeout(400)
-  const loaded = await Promise.all(scripts)
-  const total = loaded.reduce((sum, [, kB]) => sum + kB, 0)
-  tell(
-    'JavaScript of the first view, gzipped',
-    `${total.toFixed(0)} kB in ${loaded.length} files`,
-    total <= 280,
-    '280 kB',
-  )
-  const madeOf: Record<string, Record<string, number>> = JSON.parse(await readFile('.nuxt/made-of.json', 'utf8'))
-  const share = new Map<string, number>()
-  const add = (room: string, kB: number) => share.set(room, (share.get(room) ?? 0) + kB)
-  for (const [name, kB] of loaded) {
-    const modules = Object.entries(madeOf[name] ?? { worker: 1 })
-    const whole = modules.reduce((sum, [, length]) => sum + length, 0)
-    for (const [module, length] of modules) add(madeOf[name] ? roomOf(module) : 'the worker', (kB * length) / whole)
-  }
-  const rows = [...share].sort(([, a], [, b]) => b - a)
-  for (const [room, kB] of rows.slice(0, 16)) tell(`  of it ${room}`, `${kB.toFixed(1)} kB`)
-  const rest = rows.slice(16).reduce((sum, [, kB]) => sum + kB, 0)
-  tell('  of it all else', `${rest.toFixed(1)} kB`)
 }
 
 async function keyToPaint(page: Page, url: string): Promise<void> {
