@@ -12,7 +12,7 @@ const root = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 const viewFolders = readdirSync(root('./app/views')).map((view) => `views/${view}`)
 
 /** Core only says what it is asked: what nobody takes from a room is in no file of the app, whoever takes another. */
-const treeshake = { moduleSideEffects: (id: string) => !id.startsWith(root('./core/')) }
+const treeshake = { moduleSideEffects: [{ test: /^(?!.*node_modules).*\/core\//, sideEffects: false }] }
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -119,11 +119,17 @@ export default defineNuxtConfig({
     },
     // Views load when they are opened: nothing is fetched ahead of that.
     'build:manifest': (manifest) => {
-      for (const file of Object.values(manifest)) file.dynamicImports = []
+      for (const file of Object.values(manifest)) {
+        file.dynamicImports = []
+        // A worker is opened by what asks it, and is no script of the page.
+        if (file.src?.endsWith('.worker.ts')) file.isEntry = false
+      }
     },
   },
   vite: {
-    resolve: { alias: { '@ctrl/tinycolor': root('./app/assets/no-mixed-colours.ts') } },
+    resolve: {
+      alias: { '@ctrl/tinycolor': root('./app/assets/no-mixed-colours.ts'), 'lodash-unified': 'es-toolkit/compat' },
+    },
     plugins: [workersAsChunks(), madeOf(root('./.nuxt/made-of.json'))],
     // What a view needs it fetches itself: a list of all files of all views would be read before the first.
     build: { target: 'es2022', chunkSizeWarningLimit: 800, modulePreload: false, rollupOptions: { treeshake } },
