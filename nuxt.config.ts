@@ -11,8 +11,15 @@ const root = (path: string) => fileURLToPath(new URL(path, import.meta.url))
 
 const viewFolders = readdirSync(root('./app/views')).map((view) => `views/${view}`)
 
-/** Core only says what it is asked: what nobody takes from a room is in no file of the app, whoever takes another. */
-const treeshake = { moduleSideEffects: [{ test: /^(?!.*node_modules).*\/core\//, sideEffects: false }] }
+/**
+ * Core only says what it is asked: what nobody takes from a room is in no file of the app, whoever takes another. So do
+ * these packages by their own word, which is not asked where ours is.
+ */
+const ONLY_SAYS = new RegExp(
+  `^${root('./core/')}|/node_modules/(@vueuse|@element-plus/icons-vue|es-toolkit|vue-router|pinia|ufo|ohash|devalue)/` +
+    '|/node_modules/element-plus/es/(?!.*/style/).*\\.mjs$|/nuxt/dist/app/composables/(asyncData|fetch)\\.js$',
+)
+const treeshake = { moduleSideEffects: (id: string) => !ONLY_SAYS.test(id) }
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -127,6 +134,8 @@ export default defineNuxtConfig({
     },
   },
   vite: {
+    // Every component here and in the packages has a setup of its own.
+    define: { __VUE_OPTIONS_API__: 'false' },
     resolve: {
       alias: { '@ctrl/tinycolor': root('./app/assets/no-mixed-colours.ts'), 'lodash-unified': 'es-toolkit/compat' },
     },

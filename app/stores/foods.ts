@@ -4,6 +4,7 @@ import { byHiveOf, type FoodBook } from '#core/book'
 import { partIdsOf, type Hive, type KnownFood, type KnownFoods, type Yard } from '#core/yard'
 import { planDoor } from '~/composables/doors'
 import { localToday } from '~/composables/localTime'
+import { afterDrawing } from '~/composables/useInTurn'
 import { useFoodBooks } from './food-books'
 
 /** What a food was worked out from: as long as it is the same, so is the food. */
@@ -30,6 +31,8 @@ export const useFoods = defineStore('foods', () => {
   }
   async function workOutNow(yard: Yard): Promise<void> {
     if (!books.bookIds.has(yard.id) && !last.has(yard.id)) return
+    // The worker is opened once what is seen first is drawn.
+    await afterDrawing()
     const book = books.bookOf(yard.id)
     const today = localToday()
     const before = last.get(yard.id) ?? new Map<string, From>()

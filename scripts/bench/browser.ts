@@ -20,8 +20,8 @@ import { benchPlannedYear, benchStageStrip } from './year'
 export async function benchStart(): Promise<void> {
   await inHome(async (home) => {
     await startUp(home)
-    await inDemo(async (page, url) => {
-      await benchFirstView(page, url)
+    await inDemo(async (_page, url, browser) => {
+      await benchFirstView(browser, url)
     })
   })
 }

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import { gzipSync } from 'node:zlib'
-import type { Page } from 'playwright-core'
+import type { Browser } from 'playwright-core'
+import { openPage } from '../lib/browser'
 import { tell } from '../lib/measure'
 
 const LIMITS_KB = { untilTheRow: 170, firstMinute: 280 } as const
@@ -8,27 +9,42 @@ const LIMITS_KB = { untilTheRow: 170, firstMinute: 280 } as const
 /** A script as it came, in kB as it would travel. */
 interface Script {
   readonly name: string
+  /** When it was asked for, ms since 1970. */
+  readonly askedAt: number
   readonly kB: number
 }
 
 /** What a keeper's device reads before the row of hives is drawn, and what it has read after the first minute. */
-export async function benchFirstView(page: Page, url: string): Promise<void> {
+export async function benchFirstView(browser: Browser, url: string): Promise<void> {
+  const { page, context } = await openPage(browser, { app: true })
   const scripts = new Map<string, Promise<Script>>()
-  page.on('response', (response) => {
-    const name = new URL(response.url()).pathname.split('/').at(-1)!
+  page.on('requestfinished', (request) => {
+    const name = new URL(request.url()).pathname.split('/').at(-1)!
     // A worker takes a script that the page has from what the browser keeps: it travels once.
     if (!name.endsWith('.js') || scripts.has(name)) return
-    const body = response.body().catch(() => Buffer.alloc(0))
+    const askedAt = request.timing().startTime
+    const body = request.response().then((response) => response?.body() ?? Buffer.alloc(0))
     scripts.set(
       name,
-      body.then((text) => ({ name, kB: gzipSync(text, { level: 9 }).length / 1000 })),
+      body.then((text) => ({ name, askedAt, kB: gzipSync(text, { level: 9 }).length / 1000 })),
     )
+  })
+  await page.addInitScript(() => {
+    new MutationObserver((_seen, observer) => {
+      if (!document.querySelector('[data-hive]')) return
+      observer.disconnect()
+      performance.mark('first-hive')
+    }).observe(document, { childList: true, subtree: true })
   })
   await page.goto(url)
   await page.waitForSelector('[data-hive="Flannel"]')
-  const first = await Promise.all(scripts.values())
   await page.waitForTimeout(60_000)
+  const rowAt = await page.evaluate(
+    () => performance.timeOrigin + (performance.getEntriesByName('first-hive')[0]?.startTime ?? 0),
+  )
   const all = await Promise.all(scripts.values())
+  await context.close()
+  const first = all.filter(({ askedAt }) => askedAt < rowAt)
   tellSize('JavaScript until the row is drawn, gzipped', first, LIMITS_KB.untilTheRow)
   tellSize('JavaScript of the first minute, gzipped', all, LIMITS_KB.firstMinute)
   const madeOf: MadeOf = JSON.parse(await readFile('.nuxt/made-of.json', 'utf8'))
