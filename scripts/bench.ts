@@ -2,6 +2,7 @@ import { benchAway } from './bench/away'
 import { benchDemo, benchLargeYards, benchStart } from './bench/browser'
 import { benchCore } from './bench/core'
 import { benchThousand } from './bench/thousand'
+import { benchGrowth } from './bench/growth'
 import { benchFrames } from './bench/frames'
 import { benchKill } from './bench/kill'
 import { benchWeights } from './bench/weights'
@@ -13,6 +14,7 @@ import { missedFigures } from './lib/measure'
 const PARTS: Readonly<Record<string, () => unknown>> = {
   core: benchCore,
   thousand: benchThousand,
+  growth: benchGrowth,
   frames: benchFrames,
   weights: benchWeights,
   changeover: benchChangeover,

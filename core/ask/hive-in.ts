@@ -1,8 +1,8 @@
 import { assess, type Assessment, type Context, contextOf, type AsOf } from '../rules'
-import type { AssembledHive, Layout, PartLookup } from '../stack'
+import { partsById, type AssembledHive, type Layout, type PartLookup } from '../stack'
 import type { Vocabulary } from '../parts'
 import type { Hive, Stage, Yard } from '../yard'
-import { laidIn, plannedLaidIn, type LaidHive } from './laid-hive'
+import { LaidHive, laidIn, plannedLaidIn } from './laid-hive'
 import type { LiftProfile, StackLifts, HiveMass, Weighing } from '../loads'
 import { writeHive, type PlannedStage } from '../year'
 
@@ -83,6 +83,11 @@ function judgedBy(laid: LaidHive, look: AsOf): HiveIn {
  */
 export function hiveIn(yard: Yard, hive: Hive, look: AsOf = {}): HiveIn {
   return judgedBy(laidIn(yard, hive), look)
+}
+
+/** A hive as `hiveIn` has it, for who goes through a whole yard and looks at each once: nothing of it is kept. */
+export function hiveInPassing(yard: Yard, hive: Hive, look: AsOf = {}): HiveIn {
+  return new HiveIn(new LaidHive(yard, hive, partsById(yard)), look)
 }
 
 /** The same door to a hive as it is planned for a stage. */

@@ -1,6 +1,6 @@
 import type { AsOf } from '../rules'
 import type { Yard } from '../yard'
-import { hiveIn } from '../ask'
+import { hiveInPassing } from '../ask'
 import type { Reader } from './names'
 import { verdictOf, type Verdict } from './verdict-words'
 
@@ -26,7 +26,7 @@ export async function assessYard(
     await onHives(
       yard.hives
         .slice(at, at + CHUNK)
-        .map((hive) => ({ hiveId: hive.id, ...verdictOf(hiveIn(yard, hive, look), reader) })),
+        .map((hive) => ({ hiveId: hive.id, ...verdictOf(hiveInPassing(yard, hive, look), reader) })),
     )
     if (await isCancelled()) return false
   }

@@ -54,7 +54,7 @@ async function heap(yard: Yard): Promise<void> {
   await assessYard(kept, {}, READER, quiet, never)
   collect()
   const heldMb = process.memoryUsage().heapUsed / 1e6
-  tell(`heap with ${kept.hives.length} assessed hives`, `${heldMb.toFixed(0)} MB`, heldMb <= 150, '150 MB')
+  tell(`heap with ${kept.hives.length} assessed hives`, `${heldMb.toFixed(0)} MB`, heldMb <= 100, '100 MB')
 }
 
 /** Opening a card tries its ways out: every finding of the demo, each for the first time. */
