@@ -77,8 +77,8 @@ function tellGrowth({ name, unit, values }: Growth, isOurs: boolean): void {
   const exponent = growthExponent(points)
   const figures = SIZES.map((size, i) => `${size}: ${(values[i] ?? 0).toPrecision(3)} ${unit}`).join(', ')
   // What the platform alone does is told beside it, and judged by nobody.
-  const verdict = isOurs ? ([exponent <= MOST_EXPONENT, `${MOST_EXPONENT}`] as const) : []
-  tell(`growth, ${name}`, `exponent ${exponent.toFixed(2)}; ${figures}`, ...verdict)
+  const isWithin = isOurs ? exponent <= MOST_EXPONENT : undefined
+  tell(`growth, ${name}`, `exponent ${exponent.toFixed(2)}; ${figures}`, isWithin, `${MOST_EXPONENT}`)
 }
 
 const COLOURS = ['#27408b', '#b4532a', '#7d6233', '#4a7a4a'] as const
