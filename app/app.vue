@@ -28,17 +28,14 @@ onMounted(() => {
 useEventListener(document, 'visibilitychange', back)
 useEventListener(window, 'online', () => void journal.takeUp())
 const app = useApp()
-// Without a service worker it could not be fetched when it is needed.
-watch(
-  () => app.isWithoutKeeping,
-  (isWithout) => isWithout && import('~/shell/Device.vue').catch(() => {}),
-)
 const along = useAlong()
 // Once the first view is drawn: what is kept for later is no part of it.
 until(() => yards.loaded)
   .toBe(true)
   .then(() =>
     setTimeout(() => {
+      // Without a service worker it could not be fetched when it is needed.
+      import('~/shell/Device.vue').catch(() => {})
       void app.start().then(along.renew)
     }, LATER_MS),
   )

@@ -51,7 +51,6 @@ export const useApp = defineStore('app', () => {
       onOfflineReady: () => void (state.value = 'ready'),
       onRegisteredSW: (_url, registration) => {
         registered = registration
-        if (!registration) state.value = 'failed'
         if (registration?.active) state.value = 'ready'
         if (registration?.waiting) isNewer.value = true
       },
@@ -75,8 +74,6 @@ export const useApp = defineStore('app', () => {
   }
 
   const words = computed(() => WORDS[state.value])
-  /** This browser keeps nothing of the app: what is needed without the server has to be here before. */
-  const isWithoutKeeping = computed(() => state.value === 'insecure' || state.value === 'failed')
 
-  return { state, words, isWithoutKeeping, isNewer, canInstall, start, update, later, install }
+  return { state, words, isNewer, canInstall, start, update, later, install }
 })

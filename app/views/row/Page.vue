@@ -90,7 +90,7 @@ function openSettings(yard: Yard): void {
     <main v-if="yards.loaded">
       <h1 class="visually-hidden">The row of hives</h1>
       <template v-if="yards.yards.length === 0">
-        <LazyRowStarts @start="start" />
+        <RowStarts @start="start" />
         <p v-if="yards.removed.length > 0" class="foot">
           <ElButton v-for="yard in yards.removed" :key="yard.id" @click="yards.bringBack(yard.id)">
             Bring back {{ yard.name }}
@@ -116,7 +116,7 @@ function openSettings(yard: Yard): void {
           @act="(hive: Hive, action: HiveAction) => act(yard, hive, action)"
         />
         <LazyRowPicked v-if="row.picking" />
-        <LazyRowYearStrip
+        <RowYearStrip
           v-else-if="drawn >= yards.yards.length && yards.yards.some(({ hives }) => hives.length > 0)"
           :yards="yards.yards"
           :chosen="stage"
@@ -124,7 +124,7 @@ function openSettings(yard: Yard): void {
         />
         <footer class="foot">
           <ElButton @click="newYard = true">New yard</ElButton>
-          <LazyRowImport v-if="drawn >= yards.yards.length" />
+          <RowImport />
           <ElButton v-for="yard in yards.removed" :key="yard.id" @click="yards.bringBack(yard.id)">
             Bring back {{ yard.name }}
           </ElButton>

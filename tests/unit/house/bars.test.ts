@@ -145,9 +145,7 @@ describe('the rule a newcomer can follow', () => {
   })
 
   it('a part that is changed is resolved anew: a copy would bring along what is remembered of the other', () => {
-    const copies = linesOf(['core', 'app']).filter(({ text }) =>
-      /\{ \.\.\.[\w.]+, (part|hung|dimensions)\b/.test(text),
-    )
+    const copies = linesOf(['core', 'app']).filter(({ text }) => /\{ \.\.\.[\w.]+, (part|hung|dimensions)\b/.test(text))
     expect(copies.filter(({ at }) => !at.startsWith('core/parts/catalogue/of-yard'))).toEqual([])
   })
 
