@@ -1,4 +1,4 @@
-import { benchAway } from './bench/away'
+import { benchAway, benchServers } from './bench/away'
 import { benchDemo, benchLargeYards, benchStart } from './bench/browser'
 import { benchCore } from './bench/core'
 import { benchThousand } from './bench/thousand'
@@ -23,6 +23,7 @@ const PARTS: Readonly<Record<string, () => unknown>> = {
   demo: benchDemo,
   large: benchLargeYards,
   away: benchAway,
+  servers: benchServers,
   kill: () => benchKill(200),
 }
 

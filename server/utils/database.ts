@@ -10,6 +10,8 @@ import {
 } from '../database/client'
 import { DatabaseFault, asFault, fileOf } from '../database/faults'
 import { patiently } from '../database/patience'
+import { Turns } from '../database/turns'
+import { yardLease } from '../database/yard-lease'
 import type { Writer } from '../database/yards'
 import { refusal } from './answers'
 
@@ -30,10 +32,27 @@ export function openOnce(): Promise<OpenDatabase> {
   return opening
 }
 
+let turns: Promise<Turns> | undefined
+
+/** Who writes to which yard, one after the other; several servers on one database agree about it there. */
+export function turnsOnce(): Promise<Turns> {
+  turns ??= isOnFile()
+    ? Promise.resolve(new Turns())
+    : openOnce().then(
+        ({ client }) => new Turns(yardLease(client)),
+        () => {
+          turns = undefined
+          return new Turns()
+        },
+      )
+  return turns
+}
+
 /** Ends the work on it, once what is under way is done. */
 export async function closeOnce(): Promise<void> {
   const opened = await opening?.catch(() => undefined)
   opening = undefined
+  turns = undefined
   if (opened) await queue(() => closeDatabase(opened, databaseAddress()))
 }
 

@@ -5,7 +5,7 @@ import type { Saved } from '#wire/answers'
 import type { Submission } from '#wire/edit-schema'
 import { commitEdits } from '../../../database/commit'
 import { LIMITS, readValid, refusal, routeId } from '../../../utils/answers'
-import { withDatabase } from '../../../utils/database'
+import { turnsOnce, withDatabase } from '../../../utils/database'
 import { mustPlay, plays } from '../../../utils/keeper'
 
 /** Edits made on a revision: saved, or refused with what stands now. */
@@ -14,16 +14,19 @@ export default defineEventHandler(async (event): Promise<Saved> => {
   const submission = await readValid(event, 'submission', LIMITS.editBytes)
   mustBeAllowed(event, yardId, submission)
   const by = event.context.keeper?.name ?? null
-  const committed = await withDatabase((database) =>
-    commitEdits(
-      database,
-      yardId,
-      { ...submission, by },
-      new Date().toISOString(),
-      (id, needs) => plays(event, id, needs),
-      plays(event, yardId, 'keeper') ? () => true : mayHelperMake,
-    ),
-  )
+  const commit = () =>
+    withDatabase((database) =>
+      commitEdits(
+        database,
+        yardId,
+        { ...submission, by },
+        new Date().toISOString(),
+        (id, needs) => plays(event, id, needs),
+        plays(event, yardId, 'keeper') ? () => true : mayHelperMake,
+      ),
+    )
+  const turns = await turnsOnce()
+  const committed = await turns.take(yardId, submission.device, commit, ({ outcome }) => outcome === 'stale')
   switch (committed.outcome) {
     case 'saved':
       return { revision: committed.revision, ...(committed.also?.length ? { also: committed.also } : {}) }
