@@ -16,10 +16,10 @@ const viewFolders = readdirSync(root('./app/views')).map((view) => `views/${view
  * these packages by their own word, which is not asked where ours is.
  */
 const ONLY_SAYS = new RegExp(
-  `^${root('./core/')}|/node_modules/(@vueuse|@element-plus/icons-vue|es-toolkit|vue-router|pinia|ufo|ohash|devalue)/` +
+  '/node_modules/(@vueuse|@element-plus/icons-vue|es-toolkit|vue-router|pinia|ufo|ohash|devalue)/' +
     '|/node_modules/element-plus/es/(?!.*/style/).*\\.mjs$|/nuxt/dist/app/composables/(asyncData|fetch)\\.js$',
 )
-const treeshake = { moduleSideEffects: (id: string) => !ONLY_SAYS.test(id) }
+const treeshake = { moduleSideEffects: (id: string) => !id.startsWith(root('./core/')) && !ONLY_SAYS.test(id) }
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',

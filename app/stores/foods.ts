@@ -31,15 +31,13 @@ export const useFoods = defineStore('foods', () => {
   }
   async function workOutNow(yard: Yard): Promise<void> {
     if (!books.bookIds.has(yard.id) && !last.has(yard.id)) return
-    // The worker is opened once what is seen first is drawn.
-    await afterDrawing()
     const book = books.bookOf(yard.id)
     const today = localToday()
     const before = last.get(yard.id) ?? new Map<string, From>()
     const now = fromsOf(yard, book, today)
     const told = yard.hives.filter(({ id }) => now.has(id))
     const changed = told.filter(({ id }) => !isSame(now.get(id), before.get(id)))
-    const found = changed.length > 0 ? await planDoor().foodsOf(toRaw(onlyOf(yard, changed)), book, today) : {}
+    const found = changed.length > 0 ? await foodsOf(onlyOf(yard, changed), book, today) : {}
     const next = new Map<string, From>()
     const asked = new Set(changed.map(({ id }) => id))
     for (const [id, of] of now) next.set(id, { of, food: asked.has(id) ? found[id] : before.get(id)?.food })
@@ -68,6 +66,12 @@ export const useFoods = defineStore('foods', () => {
   }
   return { workOut, whenKnown, onto }
 })
+
+/** Asked of the worker, which is opened once what is seen first is drawn. */
+async function foodsOf(yard: Yard, book: FoodBook, today: string): Promise<KnownFoods> {
+  await afterDrawing()
+  return planDoor().foodsOf(toRaw(yard), book, today)
+}
 
 /** What the food of each hive follows from; only hives of which something is written ask for anything. */
 function fromsOf(yard: Yard, book: FoodBook, today: string): ReadonlyMap<string, readonly unknown[]> {

@@ -1,8 +1,8 @@
 import { assess, type Assessment, type Context, contextOf, type AsOf } from '../rules'
-import { partsById, type AssembledHive, type Layout, type PartLookup } from '../stack'
+import type { AssembledHive, Layout, PartLookup } from '../stack'
 import type { Vocabulary } from '../parts'
 import type { Hive, Stage, Yard } from '../yard'
-import { LaidHive, laidIn, plannedLaidIn } from './laid-hive'
+import { laidIn, laidInPassing, plannedLaidIn, type LaidHive } from './laid-hive'
 import type { LiftProfile, StackLifts, HiveMass, Weighing } from '../loads'
 import { writeHive, type PlannedStage } from '../year'
 
@@ -87,7 +87,7 @@ export function hiveIn(yard: Yard, hive: Hive, look: AsOf = {}): HiveIn {
 
 /** A hive as `hiveIn` has it, for who goes through a whole yard and looks at each once: nothing of it is kept. */
 export function hiveInPassing(yard: Yard, hive: Hive, look: AsOf = {}): HiveIn {
-  return new HiveIn(new LaidHive(yard, hive, partsById(yard)), look)
+  return new HiveIn(laidInPassing(yard, hive), look)
 }
 
 /** The same door to a hive as it is planned for a stage. */

@@ -63,8 +63,11 @@ function keptWith<Of extends object, Kept>(make: (yard: Yard, of: Of) => Kept): 
   }
 }
 
+/** A hive as it stands, of which nothing is kept. */
+export const laidInPassing = (yard: Yard, hive: Hive): LaidHive => new LaidHive(yard, hive, partsById(yard))
+
 /** A hive as it stands in a yard of today or of the past, for what is only drawn, named or weighed. */
-export const laidIn = keptWith((yard: Yard, hive: Hive) => new LaidHive(yard, hive, partsById(yard)))
+export const laidIn = keptWith(laidInPassing)
 
 /** The same of a hive as it is planned for a stage. */
 export const plannedLaidIn = keptWith(
@@ -76,12 +79,12 @@ export function tallestMm(yard: Yard): number {
   const parts = partsById(yard)
   const known = new Map(
     yard.hives.map((hive) => [
-      hive.stack
-        .map(({ partId, turnedOver }) => {
+      JSON.stringify(
+        hive.stack.map(({ partId, turnedOver }) => {
           const part = parts.get(partId)
-          return `${part?.patternId}${turnedOver ? '^' : ''}${part?.measured ? JSON.stringify(part.measured) : ''}`
-        })
-        .join(' '),
+          return [part?.patternId, turnedOver, part?.measured]
+        }),
+      ),
       hive,
     ]),
   )

@@ -51,10 +51,9 @@ const forms = new WeakMap<Catalogue, Map<string, Keeps>>()
 function formOf({ patternId, hole, spacing, measured, contents }: Part, catalogue: Catalogue): Keeps {
   let known = forms.get(catalogue)
   if (!known || known.size > MOST_FORMS) forms.set(catalogue, (known = new Map()))
-  let key = `${patternId}|${hole}`
-  if (spacing) key += `|${spacing.system},${spacing.count},${spacing.slack},${spacing.tightTo}`
-  for (const one of contents) key += `|${one.patternId}@${one.place},${one.half},${one.atMm}`
-  if (measured) key += `|${JSON.stringify(measured)}`
+  // As JSON, so that no identity of a pattern can be read as two of them.
+  const hung = contents.map(({ patternId: id, place, half, atMm }) => [id, place, half, atMm])
+  const key = JSON.stringify([patternId, hole, spacing, measured, hung])
   let form = known.get(key)
   if (!form) known.set(key, (form = { kept: [] }))
   return form

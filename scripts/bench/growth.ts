@@ -1,13 +1,9 @@
-import { setFlagsFromString } from 'node:v8'
-import { runInNewContext } from 'node:vm'
 import { planOf, type Yard } from '#core/yard'
-import { assessYard, type Reader } from '#core/words'
 import { launchBrowser } from '../lib/browser'
-import { growthExponent, median, tell } from '../lib/measure'
-import { manyHives } from './many-hives'
+import { growthExponent, heldMb, median, milliseconds, tell } from '../lib/measure'
+import { assessAll, manyHives } from './many-hives'
 
 const SIZES = [10, 100, 1000, 10_000] as const
-const READER: Reader = { vocabulary: 'british', units: 'mm' }
 const MOST_EXPONENT = 1.1
 /** So many hives are gone through at each size at least, so that a small yard is timed as surely as a large one. */
 const LEAST_HIVES = 3000
@@ -21,12 +17,6 @@ interface Growth {
 
 /** Time and memory against the size of a yard, drawn in docs/growth.png. */
 export async function benchGrowth(): Promise<void> {
-  setFlagsFromString('--expose-gc')
-  const collect: () => void = runInNewContext('gc')
-  const heldMb = () => {
-    collect()
-    return process.memoryUsage().heapUsed / 1e6
-  }
   const [assessed, written, read, held]: [number[], number[], number[], number[]] = [[], [], [], []]
   for (const count of SIZES) {
     const times = { assessed: [] as number[], written: [] as number[], read: [] as number[] }
@@ -34,21 +24,11 @@ export async function benchGrowth(): Promise<void> {
     for (let round = 0; round < Math.max(3, LEAST_HIVES / count); round++) {
       const before = round === 0 ? heldMb() : 0
       const yard: Yard = manyHives(count)
-      times.assessed.push(
-        await took(() =>
-          assessYard(
-            yard,
-            {},
-            READER,
-            () => undefined,
-            () => false,
-          ),
-        ),
-      )
+      times.assessed.push(await milliseconds(() => assessAll(yard)))
       if (round === 0) mostMb = heldMb() - before
       let text = ''
-      times.written.push(await took(() => (text = JSON.stringify(planOf([yard])))))
-      times.read.push(await took(() => JSON.parse(text)))
+      times.written.push(await milliseconds(() => (text = JSON.stringify(planOf([yard])))))
+      times.read.push(await milliseconds(() => JSON.parse(text)))
     }
     assessed.push(median(times.assessed))
     written.push(median(times.written))
@@ -63,12 +43,6 @@ export async function benchGrowth(): Promise<void> {
   ]
   for (const one of all) tellGrowth(one, one.values !== read)
   await draw(all)
-}
-
-async function took(work: () => unknown): Promise<number> {
-  const start = performance.now()
-  await work()
-  return performance.now() - start
 }
 
 /** Its exponent over the two largest steps: in a small yard it is the first use that takes the time. */

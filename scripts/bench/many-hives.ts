@@ -1,5 +1,18 @@
 import { CATALOGUE } from '#core/parts'
 import { buildHive, emptyYard, type Yard } from '#core/yard'
+import { assessYard } from '#core/words'
+
+/** Every hive of a yard assessed with its words, as the worker does it, told to nobody. */
+export function assessAll(yard: Yard): Promise<boolean> {
+  const reader = { vocabulary: 'british', units: 'mm' } as const
+  return assessYard(
+    yard,
+    {},
+    reader,
+    () => undefined,
+    () => false,
+  )
+}
 
 /** A yard of many hives, nine parts each. */
 export function manyHives(count: number): Yard {

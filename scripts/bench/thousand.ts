@@ -1,28 +1,15 @@
-import { setFlagsFromString } from 'node:v8'
-import { runInNewContext } from 'node:vm'
 import { contextOf, measure, remediesOf } from '#core/rules'
 import { catalogueOf } from '#core/parts'
 import { assembleHive, partsById } from '#core/stack'
 import type { Yard } from '#core/yard'
 import { hiveIn } from '#core/ask'
-import { type Reader, assessYard } from '#core/words'
 import { demoPlan } from '../../demo/make-demo'
-import { median, tell } from '../lib/measure'
-import { manyHives } from './many-hives'
-
-const never = () => false
-const quiet = () => undefined
-const READER: Reader = { vocabulary: 'british', units: 'mm' }
+import { heldMb, median, milliseconds, tell } from '../lib/measure'
+import { assessAll, manyHives } from './many-hives'
 
 /** Hives and parts that nothing has seen before. */
 function unseen(yard: Yard): Yard {
   return { ...yard, hives: yard.hives.map((hive) => ({ ...hive })), parts: yard.parts.map((part) => ({ ...part })) }
-}
-
-async function milliseconds(work: () => unknown): Promise<number> {
-  const start = performance.now()
-  await work()
-  return performance.now() - start
 }
 
 /** Geometry and verdicts of every hive, without a check. */
@@ -40,7 +27,7 @@ export async function benchThousand(): Promise<void> {
   for (let i = 0; i < 5; i++) {
     const [one, other] = [unseen(yard), unseen(yard)]
     geometry.push(await milliseconds(() => geometryOf(one)))
-    whole.push(await milliseconds(() => assessYard(other, {}, READER, quiet, never)))
+    whole.push(await milliseconds(() => assessAll(other)))
   }
   const ratio = median(whole) / median(geometry)
   tell('1 000 hives assessed against 1 000 times their geometry', `${ratio.toFixed(1)} times`, ratio <= 4, 'at most 4')
@@ -48,13 +35,10 @@ export async function benchThousand(): Promise<void> {
 
 /** What is held in memory once every hive was assessed. */
 async function heap(yard: Yard): Promise<void> {
-  setFlagsFromString('--expose-gc')
-  const collect: () => void = runInNewContext('gc')
   const kept = unseen(yard)
-  await assessYard(kept, {}, READER, quiet, never)
-  collect()
-  const heldMb = process.memoryUsage().heapUsed / 1e6
-  tell(`heap with ${kept.hives.length} assessed hives`, `${heldMb.toFixed(0)} MB`, heldMb <= 100, '100 MB')
+  await assessAll(kept)
+  const mb = heldMb()
+  tell(`heap with ${kept.hives.length} assessed hives`, `${mb.toFixed(0)} MB`, mb <= 100, '100 MB')
 }
 
 /** Opening a card tries its ways out: every finding of the demo, each for the first time. */

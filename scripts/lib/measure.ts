@@ -1,3 +1,6 @@
+import { setFlagsFromString } from 'node:v8'
+import { runInNewContext } from 'node:vm'
+
 /** Runs work until it has been timed often enough, and tells how long one run takes, in ms. */
 export function timed(work: () => unknown, { rounds = 30, warmUp = 10, perRound = 1 } = {}): number[] {
   for (let i = 0; i < warmUp; i++) for (let j = 0; j < perRound; j++) work()
@@ -6,6 +9,21 @@ export function timed(work: () => unknown, { rounds = 30, warmUp = 10, perRound 
     for (let j = 0; j < perRound; j++) work()
     return (performance.now() - start) / perRound
   })
+}
+
+/** How long one run of it takes, ms. */
+export async function milliseconds(work: () => unknown): Promise<number> {
+  const start = performance.now()
+  await work()
+  return performance.now() - start
+}
+
+/** What this process holds in memory once all that nobody needs is gone, MB. */
+export function heldMb(): number {
+  setFlagsFromString('--expose-gc')
+  const collect: () => void = runInNewContext('gc')
+  collect()
+  return process.memoryUsage().heapUsed / 1e6
 }
 
 export function median(values: readonly number[]): number {

@@ -1,7 +1,7 @@
 import { dirname, resolve } from 'node:path'
 import type { Plugin } from 'vite'
 
-const OPENED = /new Worker\(new URL\('([^']+\.worker\.ts)', import\.meta\.url\), \{ type: 'module' \}\)/g
+const OPENED = /new Worker\(\s*new URL\('([^']+\.worker\.ts)', import\.meta\.url\),\s*\{ type: 'module' \},?\s*\)/g
 
 /** A worker is an entry of the app's own build: it takes what it needs of core from the chunks the page has too. */
 export function workersAsChunks(): Plugin {

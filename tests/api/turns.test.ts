@@ -1,6 +1,12 @@
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { setTimeout as wait } from 'node:timers/promises'
 import { describe, expect, it } from 'vitest'
+import { startDatabaseServer } from '../../scripts/lib/database-server'
+import { openDatabase } from '../../server/database/client'
 import { Turns } from '../../server/database/turns'
+import { yardLease } from '../../server/database/yard-lease'
 
 /** A yard that is written to: stale unless the base is its revision, and each write takes its time. */
 function yardWith(turns: Turns) {
@@ -87,5 +93,34 @@ describe('turns at a yard', () => {
     expect(told).not.toContain('hold y')
     await write('b')
     expect(told.slice(-2)).toEqual(['hold y', 'release y'])
+  })
+})
+
+describe('the lease of a yard, between servers on one database', () => {
+  it('is one server’s until that gives it away, or for a moment where that is gone', async () => {
+    const home = mkdtempSync(join(tmpdir(), 'duvet-lease-'))
+    const server = await startDatabaseServer(join(home, 'one.db'))
+    const [a, b] = [await openDatabase(server.url, '2026-05-01'), await openDatabase(server.url, '2026-05-01')]
+    const [own, other] = [yardLease(a.client), yardLease(b.client)]
+    const order: string[] = []
+    await own.hold('y')
+    // Another yard is another lease.
+    await other.hold('z')
+    const waits = other.hold('y').then(() => order.push('held by the other'))
+    await wait(100)
+    order.push('given away')
+    await own.release('y')
+    await waits
+    expect(order).toEqual(['given away', 'held by the other'])
+    // The other one is gone without a word: what it held ends by itself, and no row is left once all is given away.
+    await own.hold('y')
+    await own.release('y')
+    await other.release('z')
+    const { rows } = await a.client.execute(`SELECT name FROM settings WHERE name LIKE 'turn/%'`)
+    expect(rows).toEqual([])
+    a.client.close()
+    b.client.close()
+    await server.stop()
+    rmSync(home, { recursive: true, force: true })
   })
 })
